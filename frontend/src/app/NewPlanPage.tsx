@@ -1,0 +1,173 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { Link, useNavigate } from 'react-router'
+import { answered, client, type PreviewAnswer, Refused, type Schemas, type Unit } from '../api/client'
+import { planKey } from '../api/queries'
+import { Drawing } from '../drawing/Drawing'
+import { LengthField } from '../lengths/LengthField'
+import { Num } from '../lengths/Num'
+
+type Kind = Schemas['NewPlan']['kind']
+type Sizes = { width: string | null; height: string | null; depth: string | null }
+
+const KINDS: { kind: Kind; title: string; about: string }[] = [
+  {
+    kind: 'framed',
+    title: 'Cabinet with a face frame',
+    about: 'A frame stands in front, narrower than the inside.',
+  },
+  {
+    kind: 'frameless',
+    title: 'Plain opening',
+    about: 'Straight sides to the front edge: box, shelf bay, bench.',
+  },
+]
+const FIELDS = [
+  { name: 'width', label: 'How wide', hint: 'side to side, at the narrowest' },
+  { name: 'height', label: 'How high', hint: 'floor to top, at the lowest' },
+  { name: 'depth', label: 'How deep', hint: 'front face to the nearest thing behind' },
+] as const
+
+/** The first minute: what it is, three numbers, and a drawn drawer stands there. */
+export function NewPlanPage() {
+  const [kind, setKind] = useState<Kind>('framed')
+  const [unit, setUnit] = useState<Unit>('in')
+  const [name, setName] = useState('My opening')
+  const [sizes, setSizes] = useState<Sizes>({ width: null, height: null, depth: null })
+  const [shown, setShown] = useState<PreviewAnswer | null>(null)
+  const [refusal, setRefusal] = useState<string | null>(null)
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  const asked = useRef(0)
+
+  useEffect(() => {
+    document.title = 'Measure my own · Vasculum'
+  }, [])
+  useEffect(() => {
+    const mine = ++asked.current
+    answered(client.POST('/api/plans/preview', { body: { name: 'My opening', kind, unit, ...sizes } }))
+      .then((answer) => mine === asked.current && setShown(answer))
+      .catch(() => undefined)
+  }, [kind, unit, sizes])
+
+  const make = async () => {
+    try {
+      const made = await answered(client.POST('/api/plans', { body: { name, kind, unit, ...sizes } }))
+      queries.setQueryData(planKey(made.id), made)
+      queries.invalidateQueries({ queryKey: ['plans'] })
+      navigate(`/plans/${made.id}/measure`)
+    } catch (failure) {
+      if (!(failure instanceof Refused)) throw failure
+      setRefusal(failure.message)
+    }
+  }
+  const set = (field: keyof Sizes) => (kept: string | null) => setSizes((all) => ({ ...all, [field]: kept }))
+
+  return (
+    <main className="page" data-ready>
+      <p className="mb-1">
+        <Link to="/plans">All plans</Link>
+      </p>
+      <h1>Measure my own</h1>
+      <div className="first">
+        <Form
+          onSubmit={(event) => {
+            event.preventDefault()
+            make()
+          }}
+        >
+          <fieldset className="kind-cards">
+            <legend className="fs-5">What is it?</legend>
+            {KINDS.map((one) => (
+              <label key={one.kind} className="kind-card">
+                <input
+                  type="radio"
+                  name="kind"
+                  checked={kind === one.kind}
+                  onChange={() => setKind(one.kind)}
+                />
+                <KindPicture kind={one.kind} />
+                <strong>{one.title}</strong>
+                <small>{one.about}</small>
+              </label>
+            ))}
+          </fieldset>
+          <Form.Group className="mb-2" controlId="unit">
+            <Form.Label className="mb-0">A bare number is in</Form.Label>
+            <Form.Select value={unit} onChange={(event) => setUnit(event.target.value as Unit)}>
+              <option value="in">inches, as 22 1/2</option>
+              <option value="mm">millimetres, as 571.5</option>
+            </Form.Select>
+          </Form.Group>
+          {FIELDS.map((field) => (
+            <LengthField
+              key={field.name + unit}
+              id={`new-${field.name}`}
+              label={field.label}
+              kept={sizes[field.name]}
+              unit={unit}
+              after={field.hint}
+              onType={set(field.name)}
+              onKeep={async (kept) => {
+                set(field.name)(kept)
+                return null
+              }}
+            />
+          ))}
+          <Form.Group className="mb-3" controlId="new-name">
+            <Form.Label className="mb-0">Call it</Form.Label>
+            <Form.Control value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
+          </Form.Group>
+          {refusal && <p role="alert">{refusal}</p>}
+          <Button type="submit" size="lg" disabled={name.trim() === ''}>
+            Keep it and go on
+          </Button>
+        </Form>
+        <FirstDrawing shown={shown} />
+      </div>
+    </main>
+  )
+}
+
+function FirstDrawing({ shown }: { shown: PreviewAnswer | null }) {
+  const sheet = shown?.drawings.find((one) => one.name === 'elevation')
+  const parts = shown?.solution.parts ?? []
+  const ready = parts.filter((part) => part.length.value && part.width.value)
+  const count = ready.reduce((sum, part) => sum + part.count, 0)
+  const box = (name: string) =>
+    Object.values(shown?.solution.quantities ?? {}).find((one) => one.name === name)?.value?.text
+  return (
+    <section aria-label="What it makes" aria-live="polite">
+      {sheet && sheet.strokes.length > 0 ? (
+        <Drawing sheet={sheet} label={(key) => key} onWhy={() => undefined} />
+      ) : (
+        <p className="lead-in text-center py-5">The drawer is drawn here as you type.</p>
+      )}
+      {box('outside_depth') && ready.length === parts.length && (
+        <p className="fs-5" data-testid="first-result">
+          A drawer box{' '}
+          <strong>
+            <Num>{`${box('outside_width')} × ${box('outside_depth')} × ${box('outside_height')}`}</Num>
+          </strong>{' '}
+          outside, width × depth × height, from <strong>{count} parts</strong>. Each size was taken once so
+          far; more stations would remove doubt.
+        </p>
+      )}
+    </section>
+  )
+}
+
+function KindPicture({ kind }: { kind: Kind }) {
+  return (
+    <svg viewBox="0 0 160 90" aria-hidden="true" fill="none" stroke="currentColor" strokeWidth="2">
+      <rect x="12" y="6" width="136" height="78" />
+      {kind === 'framed' ? (
+        <path d="M30 20H130V70H30zM12 6L30 20M148 6L130 20M12 84L30 70M148 84L130 70" />
+      ) : (
+        <path d="M18 12H142V78H18zM36 26H124V66H36zM18 12L36 26M142 12L124 26M18 78L36 66M142 78L124 66" />
+      )}
+    </svg>
+  )
+}

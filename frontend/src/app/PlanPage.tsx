@@ -1,0 +1,84 @@
+import { type ComponentType, useCallback, useEffect, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { Refused } from '../api/client'
+import { usePlanQuery } from '../api/queries'
+import { WorkingDrawing } from '../drawing/WorkingDrawing'
+import { PlanDesk, useDesk } from '../plan/PlanDesk'
+import { Why } from '../reasons/Why'
+import { CutStage } from '../stages/cut/CutStage'
+import { MakeStage } from '../stages/make/MakeStage'
+import { MeasureStage } from '../stages/measure/MeasureStage'
+import { Bars } from './Bars'
+import { Findings } from './Findings'
+import { Help } from './Help'
+import { useKeys } from './keys'
+import { MovedList } from './MovedList'
+import { StageRail } from './StageRail'
+import { STAGES, type StageId } from './stages'
+import { TopBar } from './TopBar'
+
+const SHEETS: Record<StageId, ComponentType> = { measure: MeasureStage, make: MakeStage, cut: CutStage }
+
+/** One plan on the bench. */
+export function PlanPage() {
+  const { planId = '', stage } = useParams()
+  const plan = usePlanQuery(planId)
+  useEffect(() => {
+    if (plan.data) localStorage.setItem('vasculum-last', planId)
+  }, [plan.data, planId])
+  if (plan.isPending) return <p className="page">Opening the plan …</p>
+  if (plan.isError)
+    return (
+      <main className="page" data-ready>
+        <h1>This plan cannot be opened</h1>
+        <p role="alert">
+          {plan.error instanceof Refused ? plan.error.message : 'The program does not answer.'}
+        </p>
+        <Link to="/plans">All plans</Link>
+      </main>
+    )
+  const known = STAGES.find((one) => one.id === stage)?.id ?? 'measure'
+  return (
+    <PlanDesk key={planId} plan={plan.data}>
+      <Bench stage={known} />
+    </PlanDesk>
+  )
+}
+
+function Bench({ stage }: { stage: StageId }) {
+  const { plan, whyKey } = useDesk()
+  const [isHelping, setIsHelping] = useState(false)
+  const showHelp = useCallback(() => setIsHelping(true), [])
+  useKeys(showHelp)
+  useEffect(() => {
+    document.title = `${plan.document.name} · Vasculum`
+  }, [plan.document.name])
+  const StageSheet = SHEETS[stage]
+  return (
+    <div className="book">
+      <a className="skip" href="#sheet">
+        To the sheet of this stage
+      </a>
+      <div className="top">
+        <TopBar showHelp={showHelp} />
+        <Bars />
+      </div>
+      <StageRail stage={stage} />
+      <div className="bench">
+        <WorkingDrawing stage={stage} />
+        <div className="strip">
+          <Findings />
+          <MovedList />
+        </div>
+      </div>
+      <main className="sheet" id="sheet" tabIndex={-1}>
+        {/* The sheet keeps its place and its half-typed fields while reasons lie over it. */}
+        <div inert={whyKey !== null}>
+          <StageSheet />
+        </div>
+        {whyKey !== null && <Why of={whyKey} />}
+      </main>
+      {isHelping && <Help onClose={() => setIsHelping(false)} />}
+    </div>
+  )
+}

@@ -1,0 +1,177 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Dropdown from 'react-bootstrap/Dropdown'
+import Form from 'react-bootstrap/Form'
+import { Link, useNavigate } from 'react-router'
+import { answered, client, type Unit } from '../api/client'
+import { planKey, usePlanList } from '../api/queries'
+import { useDesk } from '../plan/PlanDesk'
+import { put } from '../plan/patches'
+import { Icon } from './icons'
+import { type Light, useLight } from './theme'
+
+const INCREMENTS: Record<Unit, string[]> = {
+  in: ['1/16 in', '1/32 in', '1/64 in'],
+  mm: ['1 mm', '0.5 mm'],
+}
+
+/** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan. */
+export function TopBar({ showHelp }: { showHelp(): void }) {
+  const { plan, edit, step, keeping } = useDesk()
+  const { units } = plan.document
+  const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
+  const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+
+  return (
+    <header className="topbar">
+      <Link to="/plans" className="wordmark" title="All plans">
+        <img src="/mark.svg" alt="" />
+        <span>Vasculum</span>
+      </Link>
+      <NameField />
+      <Form.Select
+        size="sm"
+        aria-label="Unit"
+        value={units.length}
+        onChange={(event) =>
+          edit({
+            patch: () => [put('/units/length', event.target.value)],
+            label: `Shown in ${event.target.value}`,
+            field: 'unit',
+          })
+        }
+      >
+        <option value="in">inches</option>
+        <option value="mm">mm</option>
+      </Form.Select>
+      <Form.Select
+        size="sm"
+        aria-label="Cut to"
+        value={units.increment}
+        onChange={(event) =>
+          edit({
+            patch: () => [put('/units/increment', event.target.value)],
+            label: `Cut to ${event.target.value}`,
+            field: 'increment',
+          })
+        }
+      >
+        {increments.map((increment) => (
+          <option key={increment} value={increment}>
+            cut to {increment}
+          </option>
+        ))}
+      </Form.Select>
+      <Button
+        variant="outline-secondary"
+        size="sm"
+        disabled={!plan.can_undo}
+        onClick={() => step('undo')}
+        aria-label="Undo"
+        title={plan.can_undo ? `Undo: ${plan.label}` : 'Nothing to undo'}
+      >
+        <Icon name="undo" />
+      </Button>
+      <Button
+        variant="outline-secondary"
+        size="sm"
+        disabled={!plan.can_redo}
+        onClick={() => step('redo')}
+        aria-label="Redo"
+        title={plan.can_redo ? 'Redo' : 'Nothing to redo'}
+      >
+        <Icon name="redo" />
+      </Button>
+      <span
+        className={keeping === 'not kept' ? 'kept kept--not' : 'kept'}
+        role="status"
+        data-keeping={keeping}
+      >
+        {keeping === 'kept' ? `kept ${at}` : keeping === 'keeping' ? 'keeping …' : 'not kept'}
+      </span>
+      <PlanMenu showHelp={showHelp} />
+      <Link to="/new" className="btn btn-primary btn-sm d-flex align-items-center fw-semibold">
+        Measure my own
+      </Link>
+    </header>
+  )
+}
+
+function NameField() {
+  const { plan, edit } = useDesk()
+  const [name, setName] = useState(plan.document.name)
+  useEffect(() => setName(plan.document.name), [plan.document.name])
+  const keep = () => {
+    const wanted = name.trim()
+    if (wanted === '') setName(plan.document.name)
+    else if (wanted !== plan.document.name)
+      edit({ patch: () => [put('/name', wanted)], label: `Named ${wanted}`, field: 'name' })
+  }
+  return (
+    <Form.Control
+      className="plan-name"
+      aria-label="Name of the plan"
+      value={name}
+      maxLength={120}
+      onChange={(event) => setName(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur()
+        if (event.key === 'Escape') setName(plan.document.name)
+      }}
+    />
+  )
+}
+
+function PlanMenu({ showHelp }: { showHelp(): void }) {
+  const { plan } = useDesk()
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const list = usePlanList()
+  const [light, setLight] = useLight()
+  const isDemo = list.data?.plans.some((one) => one.id === plan.id && one.is_demo) ?? false
+  const path = { params: { path: { plan_id: plan.id } } }
+  const file = (name: string) => `/api/plans/${plan.id}/files/${name}`
+
+  const copy = async () => {
+    const made = await answered(client.POST('/api/plans/{plan_id}/copy', { ...path, body: {} }))
+    queries.setQueryData(planKey(made.id), made)
+    queries.invalidateQueries({ queryKey: ['plans'] })
+    navigate(`/plans/${made.id}`)
+  }
+  const putBack = async () => {
+    const whole = await answered(client.POST('/api/demo/{plan_id}', { ...path, body: {} }))
+    queries.setQueryData(planKey(plan.id), whole)
+  }
+
+  return (
+    <Dropdown align="end">
+      <Dropdown.Toggle variant="outline-secondary" size="sm">
+        Plan
+      </Dropdown.Toggle>
+      <Dropdown.Menu>
+        <Dropdown.Item as={Link} to="/plans">
+          All plans
+        </Dropdown.Item>
+        <Dropdown.Item onClick={copy}>Copy this plan</Dropdown.Item>
+        {isDemo && <Dropdown.Item onClick={putBack}>Put the demo back as it ships</Dropdown.Item>}
+        <Dropdown.Divider />
+        <Dropdown.Item href={file('plan.json')}>Plan file (JSON)</Dropdown.Item>
+        <Dropdown.Item href={file('parts.csv')}>Parts (CSV)</Dropdown.Item>
+        <Dropdown.Item href={file('drawing.svg')}>Drawing (SVG)</Dropdown.Item>
+        <Dropdown.Item href="/api/measuring-sheet.pdf" target="_blank">
+          Blank measuring sheet (PDF)
+        </Dropdown.Item>
+        <Dropdown.Divider />
+        {(['auto', 'light', 'dark'] as Light[]).map((one) => (
+          <Dropdown.Item key={one} active={light === one} onClick={() => setLight(one)}>
+            {{ auto: 'Light as the machine', light: 'Light', dark: 'Dark, for a dim shop' }[one]}
+          </Dropdown.Item>
+        ))}
+        <Dropdown.Divider />
+        <Dropdown.Item onClick={showHelp}>Keys and marks</Dropdown.Item>
+      </Dropdown.Menu>
+    </Dropdown>
+  )
+}

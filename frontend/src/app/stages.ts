@@ -1,0 +1,8 @@
+/** The stages that there are, in the order of the work; the key is the stage's place among all six. */
+export const STAGES = [
+  { id: 'measure', title: 'Measure', key: '1' },
+  { id: 'make', title: 'Make', key: '3' },
+  { id: 'cut', title: 'Cut', key: '5' },
+] as const
+
+export type StageId = (typeof STAGES)[number]['id']

@@ -1,0 +1,121 @@
+import { type KeyboardEvent, useRef, useState } from 'react'
+import type { Sheet, Stroke } from '../api/client'
+import { runsOf } from '../lengths/Num'
+import { originClass } from '../reasons/Origin'
+
+interface Props {
+  sheet: Sheet
+  /** Layers to leave out. */
+  without?: string[]
+  chosenKey?: string | null
+  label(key: string): string
+  onWhy(key: string): void
+}
+
+/** The strokes of one sheet. Dimensions can be walked with the arrows and asked why. */
+export function Drawing({ sheet, without = [], chosenKey, label, onWhy }: Props) {
+  const [at, setAt] = useState(0)
+  const root = useRef<SVGSVGElement>(null)
+  const strokes = sheet.strokes.filter((stroke) => !without.includes(stroke.layer))
+  const dimensions = groupedByKey(strokes.filter((stroke) => stroke.role === 'dimension'))
+  const plain = strokes.filter((stroke) => stroke.role !== 'dimension')
+
+  const walk = (event: KeyboardEvent) => {
+    const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
+    const step = steps[event.key]
+    if (step === undefined || dimensions.length === 0) return
+    event.preventDefault()
+    const next = (at + step + dimensions.length) % dimensions.length
+    setAt(next)
+    root.current?.querySelectorAll<SVGGElement>('.dim')[next]?.focus()
+  }
+
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: an SVG is the only element that draws
+    <svg
+      ref={root}
+      className="drawing"
+      viewBox={`${sheet.left} ${-(sheet.bottom + sheet.height)} ${sheet.width} ${sheet.height}`}
+      preserveAspectRatio="xMidYMid meet"
+      role="group"
+      aria-label={`${sheet.title}. Arrow keys walk the dimensions.`}
+      data-ready
+      onKeyDown={walk}
+    >
+      {plain.map((stroke, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
+        <Mark key={index} stroke={stroke} isTold={chosenKey !== null && chosenKey === stroke.key} />
+      ))}
+      {dimensions.map(([key, parts], index) => {
+        const text = parts.find((part) => part.kind === 'text')
+        return (
+          // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG
+          <g
+            key={key + String(index)}
+            className={`dim ${originClass(text?.origin ?? '')}${chosenKey === key ? ' chosen' : ''}`}
+            role="button"
+            tabIndex={index === Math.min(at, dimensions.length - 1) ? 0 : -1}
+            aria-label={`${label(key)} ${text?.text ?? ''}: why?`}
+            onFocus={() => setAt(index)}
+            onClick={() => onWhy(key)}
+            onKeyDown={(event) => {
+              if (['Enter', ' ', 'w', 'W'].includes(event.key)) {
+                event.preventDefault()
+                onWhy(key)
+              }
+            }}
+          >
+            {parts.map((part, partIndex) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
+              <Mark key={partIndex} stroke={part} isTold={false} />
+            ))}
+            {parts
+              .filter((part) => part.kind === 'path')
+              .slice(2, 3)
+              .map((part) => (
+                <path key="hit" className="hit" d={pathOf(part)} />
+              ))}
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
+
+/** Neighbouring strokes of one dimension belong together. */
+function groupedByKey(strokes: Stroke[]): [string, Stroke[]][] {
+  const groups: [string, Stroke[]][] = []
+  for (const stroke of strokes) {
+    const last = groups.at(-1)
+    const isNext = last && last[0] === stroke.key && last[1].at(-1)?.kind !== 'text'
+    if (isNext) last[1].push(stroke)
+    else groups.push([stroke.key, [stroke]])
+  }
+  return groups
+}
+
+const pathOf = (stroke: Stroke) =>
+  `M${stroke.points.map(([x, y]) => `${x} ${-(y ?? 0)}`).join('L')}${stroke.is_closed ? 'Z' : ''}`
+
+function Mark({ stroke, isTold }: { stroke: Stroke; isTold: boolean }) {
+  const name = `${stroke.role}${isTold ? ' told' : ''}${stroke.tint ? ' tinted' : ''}`
+  if (stroke.kind === 'path') return <path className={name} d={pathOf(stroke)} />
+  const [x = 0, y = 0] = stroke.points[0] ?? []
+  return (
+    <text
+      className={name}
+      x={x}
+      y={-y}
+      fontSize={stroke.height}
+      textAnchor={stroke.anchor}
+      transform={stroke.turn ? `rotate(${-stroke.turn} ${x} ${-y})` : undefined}
+    >
+      {runsOf(stroke.text).map((run, at) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: runs have no identity of their own
+        <tspan key={at} className={run.isFraction ? 'frac' : undefined}>
+          {run.text}
+        </tspan>
+      ))}
+    </text>
+  )
+}

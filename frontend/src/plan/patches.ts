@@ -1,0 +1,44 @@
+import type { PatchStep, PlanDocument, Schemas } from '../api/client'
+
+type Reading = PlanDocument['readings'][string]
+
+/** Put a value at a place of the document, whether or not one stands there. */
+export const put = (path: string, value: PatchStep['value']): PatchStep => ({ op: 'add', path, value })
+
+const remove = (path: string): PatchStep => ({ op: 'remove', path, value: null })
+
+const escaped = (key: string) => key.replaceAll('~', '~0').replaceAll('/', '~1')
+
+/** A choice for the whole plan; null goes back to the default. */
+export function withChoice(document: PlanDocument, name: string, value: string | null): PatchStep[] {
+  if (value !== null) return [put(`/choices/${name}`, value)]
+  return name in document.choices ? [remove(`/choices/${name}`)] : []
+}
+
+export function withReading(
+  document: PlanDocument,
+  id: string | null,
+  station: Schemas['Station'],
+  survey: string,
+  value: string | null,
+): PatchStep[] {
+  if (id !== null && value !== null) return [put(`/readings/${id}/value`, value)]
+  if (id !== null) {
+    const at = document.reading_order.indexOf(id)
+    return at < 0 ? [] : [remove(`/readings/${id}`), remove(`/reading_order/${at}`)]
+  }
+  if (value === null) return []
+  const made = `reading-${document.next_id}`
+  const reading: Reading = { ...station, survey, value, plus_minus: null, note: '' }
+  return [
+    put(`/readings/${made}`, reading),
+    put('/reading_order/-', made),
+    { op: 'replace', path: '/next_id', value: document.next_id + 1 },
+  ]
+}
+
+/** A size as it was really cut; null takes the note out. */
+export function withPin(document: PlanDocument, key: string, value: string | null): PatchStep[] {
+  if (value !== null) return [put(`/as_built/${escaped(key)}`, value)]
+  return key in document.as_built ? [remove(`/as_built/${escaped(key)}`)] : []
+}

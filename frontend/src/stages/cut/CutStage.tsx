@@ -1,0 +1,210 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { answered, client, type Part } from '../../api/client'
+import { LengthField } from '../../lengths/LengthField'
+import { Fractions, Num } from '../../lengths/Num'
+import { useDesk } from '../../plan/PlanDesk'
+import { withPin } from '../../plan/patches'
+import { Origin } from '../../reasons/Origin'
+import { Size } from '../../reasons/Size'
+
+/** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
+export function CutStage() {
+  const { plan, solution } = useDesk()
+  return (
+    <div data-ready>
+      <h1>Cut</h1>
+      <p className="lead-in">
+        {solution.parts.reduce((sum, part) => sum + part.count, 0)} parts, cut to{' '}
+        <Num>{plan.document.units.increment}</Num>. Press a part to draw it, a size for its reasons.
+      </p>
+      <Printing />
+      <StillAssumed />
+      <h2>Parts</h2>
+      <ul className="parts">
+        {solution.parts.map((part) => (
+          <PartRow key={part.ids.join()} part={part} />
+        ))}
+      </ul>
+      <h2>To buy</h2>
+      <ul>
+        {solution.hardware.map((one) => (
+          <li key={one.what}>
+            {one.count} {one.unit}: <Fractions>{one.what}</Fractions>
+          </li>
+        ))}
+      </ul>
+      <h2>Tape checks</h2>
+      <table className="figures">
+        <thead>
+          <tr>
+            <th scope="col">Measure</th>
+            <td>should read</td>
+          </tr>
+        </thead>
+        <tbody>
+          {solution.tape_checks.map((check) => (
+            <tr key={check.key}>
+              <th scope="row">{check.what}</th>
+              <td>
+                <Size of={check.key} label={check.what} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+function Printing() {
+  const { plan } = useDesk()
+  const note = () =>
+    answered(
+      client.POST('/api/plans/{plan_id}/printed', {
+        params: { path: { plan_id: plan.id } },
+        body: { revision: plan.revision },
+      }),
+    ).catch(() => undefined)
+  return (
+    <p>
+      <a
+        className="btn btn-primary d-inline-flex align-items-center"
+        href={`/api/plans/${plan.id}/files/sheet.pdf`}
+        target="_blank"
+        rel="noreferrer"
+        onClick={note}
+      >
+        Print pack (PDF), revision {plan.revision}
+      </a>
+    </p>
+  )
+}
+
+function StillAssumed() {
+  const { solution, edit } = useDesk()
+  if (solution.assumed.length === 0) return null
+  return (
+    <section aria-label="Still assumed">
+      <h2>Still assumed: measure the piece in your hand</h2>
+      <ul className="assumed-list">
+        {solution.assumed.map((one) => (
+          <li key={one.key}>
+            <span className="what">
+              <Origin origin="assumed" /> <Fractions>{one.label}</Fractions>
+            </span>
+            <Size of={one.key} label={one.label} />
+            <Button
+              size="sm"
+              variant="outline-secondary"
+              aria-label={`${one.label}: it measures ${one.value.text}`}
+              onClick={() => edit({ patch: () => one.confirm, label: `${one.label} confirmed`, field: '' })}
+            >
+              It measures this
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+const SIZES = [
+  ['length', 'Length'],
+  ['width', 'Width'],
+  ['thickness', 'Thickness'],
+] as const
+
+function PartRow({ part }: { part: Part }) {
+  const { chosenPart, choosePart } = useDesk()
+  const [isPinning, setIsPinning] = useState(false)
+  const id = part.ids[0] ?? ''
+  const isChosen = part.ids.includes(chosenPart ?? '')
+  return (
+    <li className={isChosen ? 'part part--chosen' : 'part'}>
+      <div className="head">
+        <span className="mark">{part.marks.join(' ')}</span>
+        <button
+          type="button"
+          className="name"
+          aria-pressed={isChosen}
+          onClick={() => choosePart(isChosen ? null : id)}
+        >
+          {part.name}
+          {part.hand && ` (${part.hand})`}
+        </button>
+        <span>× {part.count}</span>
+        <span className="other">
+          <Fractions>{part.material}</Fractions>
+        </span>
+        <Button
+          size="sm"
+          variant="outline-secondary"
+          className="ms-auto"
+          aria-expanded={isPinning}
+          aria-label={`${part.name}: as built`}
+          onClick={() => setIsPinning(!isPinning)}
+        >
+          As built
+        </Button>
+      </div>
+      <dl className="sizes mb-0">
+        {SIZES.map(([name, title]) => (
+          <div key={name}>
+            <dt>{title}</dt>
+            <dd>
+              <Size of={part[name].key} label={`${part.name}, ${title.toLowerCase()}`} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {part.joinery.length > 0 && (
+        <ul className="joinery">
+          {part.joinery.map((one) => (
+            <li key={one.text}>
+              <Fractions>{one.text}</Fractions>
+            </li>
+          ))}
+        </ul>
+      )}
+      {isPinning && <Pins part={part} />}
+    </li>
+  )
+}
+
+/** What was really cut: only sizes that somebody set a fence for can be noted. */
+function Pins({ part }: { part: Part }) {
+  const { plan, edit, preview } = useDesk()
+  const pinnable = SIZES.filter(([name]) => part[name].key.endsWith('_cut'))
+  if (pinnable.length === 0) return <p className="lead-in mb-0">This piece has no cut size of its own.</p>
+  return (
+    <div className="pairs">
+      {pinnable.map(([name, title]) => {
+        const { key } = part[name]
+        return (
+          <LengthField
+            key={key}
+            label={
+              <>
+                <Origin origin="as built" />
+                {title}, as built
+              </>
+            }
+            kept={plan.document.as_built?.[key] ?? null}
+            unit={plan.document.units.length}
+            placeholder="as planned"
+            after="What depends on it follows; empty it to go back to the plan."
+            onType={(kept) => preview(kept === null ? null : (now) => withPin(now, key, kept))}
+            onKeep={(kept) =>
+              edit({
+                patch: (now) => withPin(now, key, kept),
+                label: `${part.name} ${title.toLowerCase()}, as built: ${kept ?? 'taken out'}`,
+                field: `as_built/${key}`,
+              })
+            }
+          />
+        )
+      })}
+    </div>
+  )
+}

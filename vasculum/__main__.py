@@ -1,0 +1,5 @@
+"""``python -m vasculum``."""
+
+from vasculum.cli import main
+
+main()

@@ -1,0 +1,181 @@
+"""The command line: solve and export plan files without server or database; serve, back up, show the schema."""
+
+from __future__ import annotations
+
+import json
+import sys
+from pathlib import Path
+from typing import Any
+
+import click
+
+from vasculum import __version__
+from vasculum.core.errors import VasculumError
+from vasculum.core.flow import read_key
+from vasculum.plan.patching import marked
+from vasculum.plan.reading import FaultyPlan, read_plan
+from vasculum.plan.solution import Solution, solution_of
+from vasculum.plan.solving import SolvedPlan
+
+PLAN_FILE = click.argument("plan_file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
+DATA = click.option(
+    "--data",
+    type=click.Path(file_okay=False, path_type=Path),
+    envvar="VASCULUM_DATA",
+    help="Folder for the database; by default a folder of this user.",
+)
+BY_ENDING = {".json": "plan.json", ".csv": "parts.csv", ".svg": "drawing.svg", ".pdf": "sheet.pdf"}
+
+
+class _Commands(click.Group):
+    """Refusals come out as one plain message with what would help, and exit status 2."""
+
+    def invoke(self, context: click.Context) -> Any:
+        try:
+            return super().invoke(context)
+        except FaultyPlan as refused:
+            for fault in refused.faults:
+                click.echo(f"{fault.where or 'the top'}: {fault.message}", err=True)
+            raise click.exceptions.Exit(2) from refused
+        except VasculumError as refused:
+            click.echo(f"{refused.message} {refused.fix}".strip(), err=True)
+            raise click.exceptions.Exit(2) from refused
+
+
+@click.group(cls=_Commands)
+@click.version_option(__version__, prog_name="vasculum")
+def main() -> None:
+    """Plan drawers that fit spaces which already exist."""
+
+
+def _solved(plan_file: Path) -> SolvedPlan:
+    return marked(read_plan(plan_file.read_bytes()))
+
+
+@main.command()
+@PLAN_FILE
+@click.option("--json", "as_json", is_flag=True, help="Everything, as JSON.")
+@click.option("--why", "key", help="The chain of reasons behind one size, by its key place-id/name.")
+def solve(plan_file: Path, as_json: bool, key: str | None) -> None:
+    """Work a plan file out and print its parts and findings."""
+    plan = _solved(plan_file)
+    if key is not None:
+        _print_why(plan, key, as_json)
+        return
+    solution = solution_of(plan)
+    click.echo(solution.model_dump_json(indent=2) if as_json else _summary(solution))
+
+
+def _print_why(plan: SolvedPlan, key: str, as_json: bool) -> None:
+    from vasculum.plan.telling import tell
+
+    chain = tell(plan, read_key(key))
+    if as_json:
+        click.echo(json.dumps([link.model_dump(mode="json") for link in chain], indent=2, ensure_ascii=False))
+        return
+    for link in chain:
+        value = f"{link.value.text} ({link.value.other})" if link.value and link.value.other else "waits"
+        if link.value and not link.value.other:
+            value = link.value.text
+        click.echo(f"{link.key}  {link.label}: {value}  [{link.origin}]")
+        for line in (link.sentence, f"= {link.sum}" if link.sum else "", *link.compared, link.source):
+            if line:
+                click.echo(f"    {line}")
+
+
+def _summary(solution: Solution) -> str:
+    lines = []
+    for part in solution.parts:
+        sizes = " × ".join(s.value.text if s.value else "waits" for s in (part.length, part.width, part.thickness))
+        hand = f" {part.hand}" if part.hand else ""
+        lines.append(f"{' '.join(part.marks):6} {part.count} × {part.name}{hand}: {sizes}  {part.material}")
+    lines += [f"{h.count} {h.unit}: {h.what}" for h in solution.hardware]
+    lines += [f"{f.severity}: {f.place_name}: {f.message} {f.fix}" for f in solution.findings]
+    return "\n".join(lines)
+
+
+@main.command()
+@PLAN_FILE
+def check(plan_file: Path) -> None:
+    """Read a plan file, print what stands in the way of cutting; exit status 1 where something does."""
+    findings = solution_of(_solved(plan_file)).findings
+    for one in findings:
+        click.echo(f"{one.severity}: {one.place_name}: {one.message} {one.fix}")
+    if any(one.severity == "stop" for one in findings):
+        sys.exit(1)
+
+
+@main.command()
+@PLAN_FILE
+@click.option(
+    "--to",
+    "target",
+    required=True,
+    type=click.Path(dir_okay=False, path_type=Path),
+    help="The file to write: .csv parts, .svg drawing, .pdf print pack, .json plan.",
+)
+def export(plan_file: Path, target: Path) -> None:
+    """Write parts, drawing or print pack of a plan file."""
+    from vasculum.export.files import EXPORTS
+
+    if target.suffix not in BY_ENDING:
+        raise click.BadParameter(f"{target.suffix or 'no ending'}: use {', '.join(BY_ENDING)}.", param_hint="--to")
+    target.write_bytes(EXPORTS[BY_ENDING[target.suffix]].make(_solved(plan_file), None))
+    click.echo(f"Wrote {target}.")
+
+
+@main.command("measuring-sheet")
+@click.option("--to", "target", required=True, type=click.Path(dir_okay=False, path_type=Path))
+def measuring(target: Path) -> None:
+    """Write a blank measuring sheet to print."""
+    from vasculum.export.pdf.measuring import measuring_sheet
+
+    target.write_bytes(measuring_sheet())
+    click.echo(f"Wrote {target}.")
+
+
+@main.command()
+def schema() -> None:
+    """Print the JSON Schema of the plan file."""
+    from vasculum.plan.schema import plan_schema
+
+    click.echo(json.dumps(plan_schema(), indent=2, ensure_ascii=False))
+
+
+@main.command()
+@DATA
+@click.option("--port", default=8017, show_default=True, help="0 takes any free port.")
+def serve(data: Path | None, port: int) -> None:
+    """Serve the app to this machine."""
+    from vasculum.web.serving import serve_forever
+
+    serve_forever(data, port, with_demo=False)
+
+
+@main.command()
+@DATA
+@click.option("--port", default=8017, show_default=True, help="0 takes any free port.")
+def demo(data: Path | None, port: int) -> None:
+    """Serve the app with the demo in it."""
+    from vasculum.web.serving import serve_forever
+
+    serve_forever(data, port, with_demo=True)
+
+
+@main.command()
+@DATA
+@click.argument("target", type=click.Path(dir_okay=False, path_type=Path))
+def backup(data: Path | None, target: Path) -> None:
+    """Write a whole copy of the database, also while the app is open."""
+    from vasculum.store.database import back_up, database_file
+
+    back_up(database_file(data), target)
+    click.echo(f"Wrote {target}.")
+
+
+@main.command()
+def openapi() -> None:
+    """Print the OpenAPI document of the web interface."""
+    from vasculum.web.openapi import document
+
+    click.echo(json.dumps(document(), indent=2, ensure_ascii=False))

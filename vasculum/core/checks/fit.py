@@ -1,0 +1,224 @@
+"""Does the box go in: width, height, depth, and its parts into each other."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="common practice", per="runner.side_mount")
+def fit_in_width(runner_play_built: Mm, most_runner_play: Mm) -> Finding | None:
+    """Box and runners go into the clear width with play, and not with too much."""
+    if runner_play_built < 0:
+        return Finding(
+            "box-too-wide",
+            "stop",
+            "Box and runners are {over} wider than the clear width.",
+            "Trim the box, thin the packing, or cut front and back shorter.",
+            {"over": -runner_play_built},
+            ("outside_width", "runner_play_built"),
+        )
+    if runner_play_built > most_runner_play:
+        return Finding(
+            "box-too-loose",
+            "attention",
+            "Box and runners leave {play} of play; {most} is the most that runners take up.",
+            "Shim each runner by {shim}.",
+            {"play": runner_play_built, "most": most_runner_play, "shim": (runner_play_built - most_runner_play) / 2},
+            ("outside_width", "runner_play_built"),
+        )
+    return None
+
+
+@check(source="common practice", per="drawer")
+def fit_in_height(play_above_built: Mm, play_above: Mm) -> Finding | None:
+    """The box goes under what is above it, with the play that was wanted."""
+    if play_above_built < 0:
+        return Finding(
+            "box-too-high",
+            "stop",
+            "The box is {over} higher than the opening leaves.",
+            "Make the box lower, or take less play below.",
+            {"over": -play_above_built},
+            ("outside_height", "play_above_built"),
+        )
+    if play_above_built < play_above:
+        return Finding(
+            "little-room-above",
+            "attention",
+            "Above the box stay {left}; {wanted} is wanted.",
+            "Make the box lower by {short}.",
+            {"left": play_above_built, "wanted": play_above, "short": play_above - play_above_built},
+            ("outside_height", "play_above_built"),
+        )
+    return None
+
+
+@check(source="common practice", per="runner.side_mount")
+def fit_in_depth(usable_depth: Mm, outside_depth: Mm) -> Finding | None:
+    """Box and front go into the depth."""
+    if outside_depth <= usable_depth:
+        return None
+    return Finding(
+        "box-too-deep",
+        "stop",
+        "The box is {over} deeper than the usable depth of {usable}.",
+        "Make the box shallower, or use a thinner front.",
+        {"over": outside_depth - usable_depth, "usable": usable_depth},
+        ("outside_depth", "usable_depth"),
+    )
+
+
+@check(source="common practice", per="runner.side_mount")
+def runner_too_long(runner_length: Mm, usable_depth: Mm) -> Finding | None:
+    """The runner ends before the back."""
+    if runner_length <= usable_depth:
+        return None
+    return Finding(
+        "runner-too-long",
+        "stop",
+        "A runner {length} long does not go into a usable depth of {usable}: {over} too long.",
+        "Use the next shorter runner.",
+        {"length": runner_length, "usable": usable_depth, "over": runner_length - usable_depth},
+        ("runner_length", "usable_depth"),
+    )
+
+
+@check(source="common practice", per="runner.side_mount")
+def box_shorter_than_runner(outside_depth: Mm, runner_length: Mm, increment: Mm) -> Finding | None:
+    """The box reaches the runner's last holes."""
+    if runner_length - outside_depth < increment:
+        return None
+    return Finding(
+        "box-shorter-than-runner",
+        "attention",
+        "The box ends {short} before its runner does.",
+        "Make the box as deep as the runner, or use a shorter one: its last holes must meet the side.",
+        {"short": runner_length - outside_depth},
+        ("outside_depth", "runner_length"),
+    )
+
+
+@check(source="common practice", per="runner.side_mount")
+def runner_on_the_side(runner_line_on_wall: Mm, runner_height: Mm, wall_height_cut: Mm) -> Finding | None:
+    """The box member lies wholly on the side."""
+    below = runner_line_on_wall - runner_height / 2
+    above = wall_height_cut - runner_line_on_wall - runner_height / 2
+    if below >= 0 and above >= 0:
+        return None
+    return Finding(
+        "runner-off-the-side",
+        "attention",
+        "A runner {height} high stands {off} over the edge of a side {wall} high.",
+        "Move the runner line, use a lower runner, or make the box higher.",
+        {"height": runner_height, "off": -(below if below < 0 else above), "wall": wall_height_cut},
+        ("runner_line_on_wall", "wall_height_cut"),
+    )
+
+
+@check(source="geometry", per="drawer")
+def passes_the_opening(opening_width: Mm, outside_width: Mm, runner_side_clearance: Mm) -> Finding | None:
+    """The box with its runners passes the opening in front of it."""
+    over = outside_width + 2 * runner_side_clearance - opening_width
+    if over <= 0:
+        return None
+    return Finding(
+        "frame-in-the-way",
+        "stop",
+        "Box and runners are {over} wider than the opening of {opening} in front of them.",
+        "Pack the runners further in.",
+        {"over": over, "opening": opening_width},
+        ("outside_width", "opening_width"),
+    )
+
+
+@check(source="common practice", per="front.inset")
+def front_in_the_opening(gap_beside: Mm, gap_above_below: Mm) -> Finding | None:
+    """An inset front goes into its opening."""
+    if gap_beside >= 0 and gap_above_below >= 0:
+        return None
+    axis, gap = ("wide", gap_beside) if gap_beside < 0 else ("high", gap_above_below)
+    return Finding(
+        f"front-too-{axis}",
+        "stop",
+        f"The front is {{over}} too {axis} for the opening.",
+        "Trim the front.",
+        {"over": -2 * gap},
+        ("front_width_cut", "front_height_cut"),
+    )
+
+
+@check(source="geometry", per="front.inset")
+def two_roads_to_the_opening(opening_by_front: Mm, opening_by_box: Mm, increment: Mm) -> Finding | None:
+    """The opening worked out from the front and from the box agree within one step of the increment."""
+    over = opening_by_front - opening_by_box
+    if -increment < over < increment:
+        return None
+    return Finding(
+        "two-roads-differ",
+        "note",
+        "The front says the opening is {by_front}, the box says {by_box}.",
+        "One of them was cut or chosen differently: look which.",
+        {"by_front": opening_by_front, "by_box": opening_by_box},
+        ("opening_by_front", "opening_by_box"),
+    )
+
+
+@check(source="common practice", per="bottom.grooved")
+def bottom_enters_its_groove(bottom_thickness: Mm, groove_width: Mm) -> Finding | None:
+    """The bottom is no thicker than its groove is wide."""
+    if bottom_thickness <= groove_width:
+        return None
+    return Finding(
+        "bottom-thicker-than-groove",
+        "stop",
+        "A bottom {thickness} thick does not go into a groove {width} wide.",
+        "Widen the groove by {over}, or use a thinner bottom.",
+        {"thickness": bottom_thickness, "width": groove_width, "over": bottom_thickness - groove_width},
+        ("bottom_thickness", "groove_width"),
+    )
+
+
+@check(source="geometry", per="bottom.grooved")
+def bottom_goes_in(bottom_play_across: Mm, bottom_play_along: Mm) -> Finding | None:
+    """The bottom is not larger than the space between its groove floors."""
+    if bottom_play_across >= 0 and bottom_play_along >= 0:
+        return None
+    way, play = ("wide", bottom_play_across) if bottom_play_across < 0 else ("deep", bottom_play_along)
+    return Finding(
+        f"bottom-too-{way}",
+        "stop",
+        f"The bottom is {{over}} too {way} for its grooves: the box will not close.",
+        "Trim the bottom.",
+        {"over": -play},
+        ("bottom_width_cut", "bottom_depth_cut"),
+    )
+
+
+@check(source="geometry", per="bottom.grooved")
+def bottom_stays_in(
+    bottom_play_across: Mm,
+    bottom_play_along: Mm,
+    groove_depth_side: Mm,
+    groove_depth_front: Mm,
+    groove_depth_back: Mm,
+) -> Finding | None:
+    """Pushed to one side, the bottom still sits in the groove opposite."""
+    hold_across = groove_depth_side - bottom_play_across
+    shallower = groove_depth_front if groove_depth_front < groove_depth_back else groove_depth_back
+    hold_along = shallower - bottom_play_along
+    hold = hold_across if hold_across < hold_along else hold_along
+    if hold > 0:
+        return None
+    return Finding(
+        "bottom-falls-out",
+        "stop",
+        "The bottom can move {play} in grooves {depth} deep: it would drop out of one.",
+        "Cut a larger bottom, or take less play.",
+        {
+            "play": bottom_play_across if hold == hold_across else bottom_play_along,
+            "depth": groove_depth_side if hold == hold_across else shallower,
+        },
+        ("bottom_width_cut", "bottom_depth_cut"),
+    )

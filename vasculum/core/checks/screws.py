@@ -1,0 +1,80 @@
+"""Screws that hold, and do not come through."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="common practice", per="drawer")
+def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | None:
+    """A front screw bites deep enough."""
+    if front_screw_bite >= least_screw_bite:
+        return None
+    return Finding(
+        "front-screw-too-short",
+        "attention",
+        "A front screw bites {bite} into the front; {least} is the least.",
+        "Use screws longer by {short}.",
+        {
+            "bite": front_screw_bite if front_screw_bite > 0 else Mm(0),
+            "least": least_screw_bite,
+            "short": least_screw_bite - front_screw_bite,
+        },
+        ("front_screw_bite",),
+    )
+
+
+@check(source="common practice", per="drawer")
+def front_screws_stay_inside(front_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
+    """A front screw ends inside the front."""
+    if front_screw_cover >= least_screw_cover:
+        return None
+    return _too_long("front-screw", "the front", front_screw_cover, least_screw_cover, "front_screw_cover", "attention")
+
+
+@check(source="common practice", per="runner.side_mount")
+def runner_screws_hold(runner_screw_reach: Mm, least_screw_bite: Mm) -> Finding | None:
+    """A runner screw bites deep enough into the side."""
+    if runner_screw_reach >= least_screw_bite:
+        return None
+    return Finding(
+        "runner-screw-too-short",
+        "attention",
+        "A runner screw bites {bite} into the side; {least} is the least.",
+        "Use screws longer by {short}.",
+        {
+            "bite": runner_screw_reach if runner_screw_reach > 0 else Mm(0),
+            "least": least_screw_bite,
+            "short": least_screw_bite - runner_screw_reach,
+        },
+        ("runner_screw_reach",),
+    )
+
+
+@check(source="common practice", per="runner.side_mount")
+def runner_screws_stay_inside(runner_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
+    """A runner screw ends inside the side.
+
+    In stock thinner than bite and cover together both cannot be had; short of coming through, that is a note.
+    """
+    if runner_screw_cover >= least_screw_cover:
+        return None
+    severity = "note" if runner_screw_cover > 0 else "attention"
+    return _too_long("runner-screw", "the side", runner_screw_cover, least_screw_cover, "runner_screw_cover", severity)
+
+
+def _too_long(screw: str, part: str, cover: Mm, least: Mm, about: str, severity: str) -> Finding:
+    name = screw.replace("-", " ").capitalize()
+    fix = "Use screws shorter by {over}, or put a washer under the head."
+    if cover < 0:
+        return Finding(
+            f"{screw}-comes-through", "attention", f"{name}s come through {part} by {{through}}.", fix,
+            {"through": -cover, "over": least - cover}, (about,),
+        )  # fmt: skip
+    return Finding(
+        f"{screw}-near-the-face", "note" if severity == "note" else "attention",
+        f"{name}s end {{cover}} short of the far face of {part}; {{least}} is wanted.", fix,
+        {"cover": cover, "least": least, "over": least - cover}, (about,),
+    )  # fmt: skip

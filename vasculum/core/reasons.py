@@ -1,0 +1,236 @@
+"""The arithmetic behind a number.
+
+To answer *why*, a rule is run once more with numbers that remember what was done to them. They are real Fractions, so
+floor, format and table look-ups work; comparisons are recorded; the functions below narrate themselves. Rules use them
+instead of bare ``min``, ``max`` and ``floor``, so that the reason names what governs.
+"""
+
+from __future__ import annotations
+
+import operator
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Any
+
+from vasculum.core.errors import CannotDerive, ReplayDiffers
+
+# ---- what was done, as a tree -----------------------------------------------------------------------------------
+
+
+@dataclass(frozen=True, slots=True)
+class Quantity:
+    """A quantity that went in, by its key."""
+
+    place: str
+    name: str
+    value: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class Constant:
+    """A plain number of the rule's own, such as the 2 of two sides."""
+
+    value: Fraction
+
+
+@dataclass(frozen=True, slots=True)
+class Done:
+    """An operation: ``+ − × ÷``, a comparison, or a narrating function by name."""
+
+    mark: str
+    parts: tuple[Expression, ...]
+    value: Fraction
+
+
+Expression = Quantity | Constant | Done
+
+
+class Remembering(Fraction):
+    """A Fraction that remembers the arithmetic done to it."""
+
+    __slots__ = ("expression", "told")
+
+    expression: Expression
+    told: list[Done]
+
+    def __new__(cls, value: Fraction | int, expression: Expression, told: list[Done]) -> Remembering:
+        self = super().__new__(cls, value)
+        self.expression = expression
+        self.told = told
+        return self
+
+
+def remember(place: str, name: str, value: Any, told: list[Done]) -> Any:
+    """Wrap one input of a rule; counts, texts and holes stay as they are, tuples are wrapped one by one."""
+    if isinstance(value, tuple):
+        return tuple(remember(place, name, each, told) for each in value)
+    if isinstance(value, Fraction):
+        return Remembering(value, Quantity(place, name, Fraction(value)), told)
+    return value
+
+
+def expression_of(number: Any) -> Expression:
+    """How a number came about; a plain number is a constant."""
+    return number.expression if isinstance(number, Remembering) else Constant(Fraction(number))
+
+
+def _told_by(*numbers: Any) -> list[Done] | None:
+    return next((n.told for n in numbers if isinstance(n, Remembering)), None)
+
+
+def _remembered(value: Fraction | int, mark: str, *numbers: Any) -> Fraction:
+    told = _told_by(*numbers)
+    if told is None:
+        return Fraction(value)
+    return Remembering(value, Done(mark, tuple(expression_of(n) for n in numbers), Fraction(value)), told)
+
+
+def _arithmetic(name: str, operation: Callable[[Any, Any], Any], mark: str) -> None:
+    def forward(a: Any, b: Any) -> Any:
+        if isinstance(a, float) or isinstance(b, float):
+            return operation(float(a), float(b))
+        return _remembered(operation(Fraction(a), Fraction(b)), mark, a, b)
+
+    setattr(Remembering, f"__{name}__", forward)
+    setattr(Remembering, f"__r{name}__", lambda b, a: forward(a, b))
+
+
+def _comparison(name: str, mark: str) -> None:
+    plain = getattr(Fraction, f"__{name}__")
+
+    def compare(a: Remembering, b: Any) -> Any:
+        answer = plain(a, b)
+        if isinstance(b, (int, Fraction)):
+            a.told.append(Done(mark, (expression_of(a), expression_of(b)), Fraction(bool(answer))))
+        return answer
+
+    setattr(Remembering, f"__{name}__", compare)
+
+
+for _name, _operation, _mark in (
+    ("add", operator.add, "+"),
+    ("sub", operator.sub, "−"),
+    ("mul", operator.mul, "×"),
+    ("truediv", operator.truediv, "÷"),
+    ("floordiv", operator.floordiv, "whole times"),
+    ("mod", operator.mod, "left over"),
+):
+    _arithmetic(_name, _operation, _mark)
+for _name, _mark in (("lt", "<"), ("le", "≤"), ("gt", ">"), ("ge", "≥")):
+    _comparison(_name, _mark)
+
+
+# ---- functions that narrate themselves --------------------------------------------------------------------------
+
+
+def smallest(*sizes: Fraction) -> Fraction:
+    """The smallest of several."""
+    return _remembered(min(Fraction(s) for s in sizes), "smallest", *sizes)
+
+
+def largest(*sizes: Fraction) -> Fraction:
+    """The largest of several."""
+    return _remembered(max(Fraction(s) for s in sizes), "largest", *sizes)
+
+
+def snap_down(size: Fraction, increment: Fraction) -> Fraction:
+    """The largest multiple of the increment that is not larger: what goes inside something rounds down."""
+    return _remembered(Fraction(size) // Fraction(increment) * Fraction(increment), "down to", size, increment)
+
+
+def snap_up(size: Fraction, increment: Fraction) -> Fraction:
+    """The smallest multiple of the increment that is not smaller."""
+    return _remembered(-(-Fraction(size) // Fraction(increment)) * Fraction(increment), "up to", size, increment)
+
+
+def longest_not_over(limit: Fraction, stock: Sequence[Fraction]) -> Fraction | None:
+    """The longest stock length that is not over the limit, or None."""
+    fitting = [length for length in stock if Fraction(length) <= Fraction(limit)]
+    if not fitting:
+        return None
+    return _remembered(max(Fraction(f) for f in fitting), "longest stock not over", limit)
+
+
+def taken(sizes: Iterable[Fraction | None]) -> tuple[Fraction, ...]:
+    """The sizes that are there: an ``each_`` input has a hole where a child lacks the name."""
+    return tuple(size for size in sizes if size is not None)
+
+
+# ---- why? -------------------------------------------------------------------------------------------------------
+
+
+@dataclass(frozen=True, slots=True)
+class Replay:
+    """A rule run once more: the sum behind its answer, and what was compared on the way."""
+
+    expression: Expression | None
+    compared: tuple[Done, ...]
+    refused: CannotDerive | None = None
+
+
+def replay(function: Callable[..., Any], inputs: dict[str, Any], planned: Any, share: int | None = None) -> Replay:
+    """Run a rule with remembering inputs; its answer must equal the planned value.
+
+    Args:
+        inputs: parameter → wrapped value, made by :func:`remember`.
+        share: which element of a shared-out result is asked for.
+
+    Raises:
+        ReplayDiffers: when it does not.
+    """
+    told: list[Done] = next((n.told for n in _flat(inputs.values()) if isinstance(n, Remembering)), [])
+    try:
+        answer = function(**inputs)
+    except CannotDerive as refused:
+        return Replay(None, tuple(told), refused)
+    if share is not None:
+        answer = answer[share]
+    if answer != planned:
+        raise ReplayDiffers(f"{function.__name__} gave {answer} when asked why, {planned} when planned.")
+    expression = expression_of(answer) if isinstance(answer, Fraction) else None
+    compared = tuple(dict.fromkeys(told))
+    return Replay(expression, compared)
+
+
+def _flat(values: Iterable[Any]) -> Iterable[Any]:
+    for value in values:
+        if isinstance(value, tuple):
+            yield from _flat(value)
+        else:
+            yield value
+
+
+def render(
+    expression: Expression, show_quantity: Callable[[Quantity], str], show_number: Callable[[Fraction], str]
+) -> str:
+    """The sum in words and signs, with as few parentheses as it needs."""
+    return _rendered(expression, show_quantity, show_number)
+
+
+_STRENGTH = {"+": 1, "−": 1, "×": 2, "÷": 2}
+
+
+def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Callable[[Fraction], str]) -> str:
+    if isinstance(at, Quantity):
+        return quantity(at)
+    if isinstance(at, Constant):
+        return number(at.value)
+    texts = [_rendered(part, quantity, number) for part in at.parts]
+    if at.mark in ("smallest", "largest"):
+        return f"{at.mark} of ({', '.join(texts)})" if len(texts) > 1 else texts[0]
+    if at.mark == "longest stock not over":
+        return f"longest stock length not over {texts[0]}"
+    if at.mark in ("down to", "up to"):
+        return f"{_held(at.parts[0], texts[0], 2)} {at.mark} the next multiple of {texts[1]}"
+    strength = _STRENGTH.get(at.mark, 0)
+    left = _held(at.parts[0], texts[0], strength)
+    right = _held(at.parts[1], texts[1], strength + (1 if at.mark in "−÷" else 0))
+    return f"{left} {at.mark} {right}"
+
+
+def _held(part: Expression, text: str, strength: int) -> str:
+    """Parentheses where the inner sum is weaker than what is done with it."""
+    if isinstance(part, Done) and _STRENGTH.get(part.mark, 0) < strength and part.mark not in ("smallest", "largest"):
+        return f"({text})"
+    return text

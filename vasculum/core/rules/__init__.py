@@ -1,0 +1,1 @@
+"""Rules of the trade, a file each: survey → openings → layout → runners, box, joints, bottoms, fronts → marking."""

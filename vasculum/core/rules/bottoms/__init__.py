@@ -1,0 +1,1 @@
+"""How the bottom is held: one file for each way, the same names in each."""

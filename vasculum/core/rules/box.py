@@ -1,0 +1,162 @@
+"""The box, whatever its joint and bottom: how high it may be, what is cut, what it measures assembled.
+
+``box_…`` is what the space allows, outside to outside. A size that somebody sets a fence for exists twice: exact, and
+``…_cut`` to the shop's increment, always on the side that still goes in. ``outside_…`` is what the cut parts make,
+and everything built after them reads it. Exact mm; thicknesses are of the measured sheet.
+"""
+
+from __future__ import annotations
+
+from math import hypot
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+
+
+@rule(source="common practice", per="drawer")
+def box_height(cell_height: Mm, play_above: Mm, play_below: Mm, wanted_box_height: Mm | None = None) -> Mm:
+    """The box is the clear height less the play above and below, or the height that was chosen.
+
+    Raises:
+        CannotDerive: ``no-height-for-box``.
+    """
+    if wanted_box_height is not None:
+        return wanted_box_height
+    height = cell_height - play_above - play_below
+    if height <= 0:
+        raise CannotDerive(
+            "no-height-for-box",
+            "Play of {play_above} above and {play_below} below fills the height of {cell_height}.",
+            "Take less play, or give the drawer more height.",
+            play_above=play_above,
+            play_below=play_below,
+            cell_height=cell_height,
+        )
+    return height
+
+
+def _cut(size: Mm, increment: Mm, part: str) -> Mm:
+    cut = snap_down(size, increment)
+    if cut <= 0:
+        raise CannotDerive(
+            "nothing-left-to-cut",
+            f"{part} comes to {{size}}, less than one step of {{increment}}.",
+            "Choose a finer increment, thinner stock, or give the drawer more room.",
+            size=size,
+            increment=increment,
+        )
+    return cut
+
+
+@rule(source="common practice", per="drawer")
+def wall_height_cut(wall_height: Mm, increment: Mm) -> Mm:
+    """Sides, front and back are ripped to one height, down to the shop's increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return _cut(wall_height, increment, "The height of the sides")
+
+
+@rule(source="common practice", per="drawer")
+def side_length_cut(side_length: Mm, increment: Mm) -> Mm:
+    """Sides are cut to length, down to the shop's increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return _cut(side_length, increment, "The length of the sides")
+
+
+@rule(source="common practice", per="drawer")
+def front_back_length_cut(front_back_length: Mm, increment: Mm) -> Mm:
+    """Front and back are cut to length, down to the shop's increment: the box must still go between its runners.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return _cut(front_back_length, increment, "The length of front and back")
+
+
+@rule(source="common practice", per="drawer")
+def bottom_width_cut(bottom_width: Mm, increment: Mm) -> Mm:
+    """The bottom is cut to width, down to the shop's increment, so that it still drops in.
+
+    Left to right.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return _cut(bottom_width, increment, "The width of the bottom")
+
+
+@rule(source="common practice", per="drawer")
+def bottom_depth_cut(bottom_depth: Mm, increment: Mm) -> Mm:
+    """The bottom is cut to depth, down to the shop's increment, so that it still drops in.
+
+    Front to back.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return _cut(bottom_depth, increment, "The depth of the bottom")
+
+
+@rule(source="geometry", per="drawer")
+def inside_width(outside_width: Mm, side_thickness: Mm) -> Mm:
+    """Inside is the outside width less both sides.
+
+    Raises:
+        CannotDerive: ``no-inside-width``.
+    """
+    width = outside_width - 2 * side_thickness
+    if width <= 0:
+        raise CannotDerive(
+            "no-inside-width",
+            "Two sides of {side_thickness} fill a box {outside_width} wide.",
+            "Use thinner sides or a wider opening.",
+            side_thickness=side_thickness,
+            outside_width=outside_width,
+        )
+    return width
+
+
+@rule(source="geometry", per="drawer")
+def inside_depth(outside_depth: Mm, box_front_thickness: Mm, box_back_thickness: Mm) -> Mm:
+    """Inside is the outside depth less the box's front and back.
+
+    Raises:
+        CannotDerive: ``no-inside-depth``.
+    """
+    depth = outside_depth - box_front_thickness - box_back_thickness
+    if depth <= 0:
+        raise CannotDerive(
+            "no-inside-depth",
+            "Front and back fill a box {outside_depth} deep.",
+            "Use thinner stock or a longer runner.",
+            outside_depth=outside_depth,
+        )
+    return depth
+
+
+@rule(source="geometry", per="drawer")
+def play_above_built(cell_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
+    """Above the box stays what the height leaves: the play that was wanted, and what snapping gave back."""
+    return cell_height - play_below - outside_height
+
+
+@rule(source="geometry", per="drawer", unit="litre")
+def inside_volume(inside_width: Mm, inside_depth: Mm, inside_height: Mm) -> Mm:
+    """The box holds inside width by depth by height, in litres."""
+    return inside_width * inside_depth * inside_height / 1_000_000
+
+
+@rule(source="geometry", per="drawer", judgement=True)
+def box_diagonal(outside_width: Mm, outside_depth: Mm) -> float:
+    """Both diagonals of a square box are the root of width squared plus depth squared; equal diagonals are square.
+
+    Outside corner to outside corner, a float of mm: it judges the box, and sizes nothing.
+    """
+    return hypot(float(outside_width), float(outside_depth))

@@ -1,0 +1,45 @@
+"""How far a screw reaches: through what it must pass, into what must hold it, and short of the far face. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="drawer")
+def front_screw_reach(front_screw_length: Mm, front_screw_washer: Mm, front_screw_counterbore: Mm) -> Mm:
+    """A front screw reaches its length less the washer, and deeper by the counterbore.
+
+    From the inside face of the box front.
+    """
+    return front_screw_length - front_screw_washer + front_screw_counterbore
+
+
+@rule(source="common practice", per="drawer")
+def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm) -> Mm:
+    """In the front bites what reaches past the box front."""
+    return front_screw_reach - box_front_thickness
+
+
+@rule(source="common practice", per="drawer")
+def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, front_screw_reach: Mm) -> Mm:
+    """Before the point stays what the screw does not reach of box front and front together."""
+    return box_front_thickness + front_thickness - front_screw_reach
+
+
+@rule(source="common practice", per="runner.side_mount")
+def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
+    """A runner screw reaches its length less the runner's metal and any shim behind it.
+
+    From the outside face of the side.
+    """
+    return runner_screw_length - runner_metal - runner_shim
+
+
+@rule(source="common practice", per="runner.side_mount")
+def runner_screw_cover(side_thickness: Mm, runner_screw_reach: Mm) -> Mm:
+    """Before the point stays what the screw does not reach of the side; less than nothing comes through.
+
+    To the inside face of the side.
+    """
+    return side_thickness - runner_screw_reach

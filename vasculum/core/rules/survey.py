@@ -1,0 +1,123 @@
+"""What the tape said, and which reading governs.
+
+A reading is a place of its own below its survey, so a station may be missing, or taken several times. Exact mm.
+"""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, smallest, taken
+
+
+@rule(source="common practice", per="survey.width")
+def governing_width(each_width: tuple[Mm | None, ...]) -> Mm:
+    """The narrowest reading governs the width.
+
+    Raises:
+        CannotDerive: ``no-width-read``.
+    """
+    return smallest(*_at_least_one(each_width, "width", "left to right"))
+
+
+@rule(source="common practice", per="survey.height")
+def governing_height(each_height: tuple[Mm | None, ...]) -> Mm:
+    """The lowest reading governs the height.
+
+    Raises:
+        CannotDerive: ``no-height-read``.
+    """
+    return smallest(*_at_least_one(each_height, "height", "from the floor up"))
+
+
+@rule(source="common practice", per="survey.depth")
+def governing_depth(each_depth: tuple[Mm | None, ...]) -> Mm:
+    """The shallowest reading governs the depth.
+
+    From the front face of the case or frame to the nearest thing behind.
+
+    Raises:
+        CannotDerive: ``no-depth-read``.
+    """
+    return smallest(*_at_least_one(each_depth, "depth", "from the front face to the back"))
+
+
+def _at_least_one(readings: tuple[Mm | None, ...], size: str, how: str) -> tuple[Mm, ...]:
+    found = taken(readings)
+    if not found:
+        raise CannotDerive(f"no-{size}-read", f"No {size} has been read here yet.", f"Measure the {size}, {how}.")
+    return found
+
+
+@rule(source="common practice", per="survey.width")
+def width_spread(each_width: tuple[Mm | None, ...]) -> Mm:
+    """The spread is the widest reading less the narrowest."""
+    found = _at_least_one(each_width, "width", "left to right")
+    return largest(*found) - smallest(*found)
+
+
+@rule(source="geometry", per="width_at.front")
+def front_width(width: Mm) -> Mm:
+    """A width taken at the front."""
+    return width
+
+
+@rule(source="geometry", per="width_at.back")
+def back_width(width: Mm) -> Mm:
+    """A width taken at the back."""
+    return width
+
+
+@rule(source="common practice", per="survey.tapered")
+def width_taper(each_front_width: tuple[Mm | None, ...], each_back_width: tuple[Mm | None, ...]) -> Mm:
+    """The taper is the narrowest width at the front less the narrowest at the back.
+
+    Plus narrows towards the back. Asked only where both ends were read.
+    """
+    return smallest(*taken(each_front_width)) - smallest(*taken(each_back_width))
+
+
+@rule(source="geometry", per="survey.diagonals")
+def lean(
+    each_diagonal_rising_right: tuple[Mm | None, ...],
+    each_diagonal_rising_left: tuple[Mm | None, ...],
+    governing_width: Mm,
+) -> Mm:
+    """The lean over the whole height is the difference of the squared diagonals over four widths.
+
+    For a parallelogram; plus leans right. Asked only where both diagonals were read.
+    """
+    rising_right = smallest(*taken(each_diagonal_rising_right))
+    rising_left = smallest(*taken(each_diagonal_rising_left))
+    return (rising_right * rising_right - rising_left * rising_left) / (4 * governing_width)
+
+
+@rule(source="common practice", per="survey.frame")
+def frame_width(governing_width: Mm) -> Mm:
+    """The face frame's opening is as wide as its narrowest reading."""
+    return governing_width
+
+
+@rule(source="common practice", per="survey.frame")
+def frame_height(governing_height: Mm) -> Mm:
+    """The face frame's opening is as high as its lowest reading."""
+    return governing_height
+
+
+@rule(source="common practice", per="survey.case")
+def case_width(governing_width: Mm) -> Mm:
+    """The inside of the case is as wide as its narrowest reading."""
+    return governing_width
+
+
+@rule(source="common practice", per="survey.case_height")
+def case_height(governing_height: Mm) -> Mm:
+    """The inside of the case is as high as its lowest reading."""
+    return governing_height
+
+
+@rule(source="common practice", per="survey.case_depth")
+def case_depth(governing_depth: Mm) -> Mm:
+    """The case is as deep as its shallowest reading."""
+    return governing_depth

@@ -1,0 +1,153 @@
+"""Packaged tables, read once: default editions, alternatives, stock of sheets and runners. A source per row."""
+
+from __future__ import annotations
+
+import csv
+from collections.abc import Iterator
+from dataclasses import dataclass
+from functools import cache
+from importlib.resources import files
+
+from vasculum.core.errors import LengthRefused, TableRefused
+from vasculum.core.lengths import Mm, Unit, read_length
+
+NEWEST_EDITION = "2026-11"
+
+
+@dataclass(frozen=True, slots=True)
+class Choosable:
+    """Something a person may choose: a length, or one kind of a family. ``default`` is None where a rule decides."""
+
+    name: str
+    kind: str
+    group: str
+    title: str
+    about: str
+    is_thing: bool
+    source: str = ""
+    inch: str | None = None
+    metric: str | None = None
+
+    def default(self, unit: Unit) -> str | None:
+        """The edition's value as it would be written in a plan, in the unit's own habit."""
+        return self.inch if unit == "in" else self.metric
+
+
+@dataclass(frozen=True, slots=True)
+class StockSheet:
+    """A sheet as merchants sell it: nominal, and what it often measures."""
+
+    id: str
+    system: Unit
+    name: str
+    nominal: str
+    often: str
+    used_for: str
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
+class StockRunner:
+    """A generic runner: what a pair usually measures. Measure the one in hand."""
+
+    id: str
+    system: Unit
+    name: str
+    kind: str
+    side_clearance: str
+    height: str
+    metal: str
+    stock_lengths: tuple[str, ...]
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
+class Alternative:
+    """One kind of a family, in words."""
+
+    kind: str
+    title: str
+    about: str
+
+
+def _rows(table: str) -> Iterator[tuple[str, dict[str, str]]]:
+    text = files(__name__).joinpath(table).read_text(encoding="utf-8")
+    for number, row in enumerate(csv.DictReader(text.splitlines()), 2):
+        yield f"{table}:{number}", row
+
+
+def _checked(where: str, text: str) -> str:
+    try:
+        read_length(text, None)
+    except LengthRefused as refused:
+        raise TableRefused("table-row", f"{where}: {refused.message}", refused.fix, where) from refused
+    return text
+
+
+def editions() -> list[str]:
+    """The default editions that ship, oldest first."""
+    names = sorted(entry.name for entry in files(__name__).iterdir() if entry.name.startswith("defaults-"))
+    return [name.removeprefix("defaults-").removesuffix(".csv") for name in names]
+
+
+@cache
+def choosables(edition: str = NEWEST_EDITION) -> dict[str, Choosable]:
+    """Everything that may be chosen in a plan, by name, with the edition's defaults."""
+    found = {}
+    for where, row in _rows(f"defaults-{edition}.csv"):
+        if row["kind"] == "length":
+            _checked(where, row["inch"])
+            _checked(where, row["metric"])
+        found[row["name"]] = Choosable(
+            row["name"], row["kind"], row["group"], row["title"], row["about"], row["is_thing"] == "yes",
+            row["source"], row["inch"], row["metric"],
+        )  # fmt: skip
+    for _, row in _rows("wanted.csv"):
+        found[row["name"]] = Choosable(
+            row["name"], row["kind"], row["group"], row["title"], row["about"], row["is_thing"] == "yes"
+        )
+    return found
+
+
+@cache
+def stock_sheets() -> tuple[StockSheet, ...]:
+    """Sheets as sold, thickest first within each system."""
+    return tuple(
+        StockSheet(
+            row["id"], _system(where, row["system"]), row["name"], _checked(where, row["nominal"]),
+            _checked(where, row["often"]), row["used_for"], row["source"],
+        )
+        for where, row in _rows("sheets.csv")
+    )  # fmt: skip
+
+
+@cache
+def stock_runners() -> tuple[StockRunner, ...]:
+    """Generic runners, one for each system of units."""
+    return tuple(
+        StockRunner(
+            row["id"], _system(where, row["system"]), row["name"], row["kind"], _checked(where, row["side_clearance"]),
+            _checked(where, row["height"]), _checked(where, row["metal"]),
+            tuple(_checked(where, one.strip()) for one in row["stock_lengths"].split(";")), row["source"],
+        )
+        for where, row in _rows("runners.csv")
+    )  # fmt: skip
+
+
+@cache
+def alternatives() -> tuple[Alternative, ...]:
+    """Every kind a person may choose, in words."""
+    return tuple(Alternative(row["kind"], row["title"], row["about"]) for _, row in _rows("alternatives.csv"))
+
+
+def _system(where: str, text: str) -> Unit:
+    if text == "in":
+        return "in"
+    if text == "mm":
+        return "mm"
+    raise TableRefused("table-row", f"{where}: the system is in or mm, not {text!r}.", "", where)
+
+
+def length_of(text: str) -> Mm:
+    """The exact length of a table entry."""
+    return read_length(text, None).mm

@@ -1,0 +1,16 @@
+"""Quillmere: a made-up seed bank and field station, and the only place for invented data. Plans in the open format."""
+
+from __future__ import annotations
+
+from importlib.resources import files
+
+from vasculum.plan.document import Plan
+from vasculum.plan.reading import read_plan
+
+DEMO_PLANS = {"scullery-cupboard": "scullery_cupboard.json"}
+"""Plan id → file."""
+
+
+def demo_plan(plan_id: str) -> Plan:
+    """One plan of the demo, as it ships."""
+    return read_plan(files(__name__).joinpath(DEMO_PLANS[plan_id]).read_bytes())

@@ -1,0 +1,1 @@
+"""Drawings: solution → sheets of primitives, one list for screen, SVG and PDF."""

@@ -1,0 +1,126 @@
+"""A drawing of each part: the inside face with what is cut into it, its profile, and the grain."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+from vasculum.core.flow import Key, key_text
+from vasculum.core.lengths import Mm, show
+from vasculum.drawing.primitives import Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
+from vasculum.plan.parts import Joinery, Part
+from vasculum.plan.solving import SolvedPlan
+
+PAPER = (110, 42)
+ZERO = Fraction(0)
+
+
+def part_sheet(plan: SolvedPlan, part: Part, tint: int = 1) -> Sheet:
+    """One part, its length across; empty while a size waits."""
+    mark = plan.plan.marks.get(part.id, "")
+    hand = f" ({part.hand})" if part.hand else ""
+    sheet = Sheet(f"part-{part.id.replace('/', '-')}", f"{mark}  {part.name}{hand}".strip())
+    sizes = [plan.solved.value(*key) for key in (part.length, part.width, part.thickness)]
+    if None in sizes:
+        return sheet
+    length, width, thickness = sizes
+    sheet.scale = scale_for(length, width, *PAPER)
+    drawn = _PartDrawing(plan, part, sheet, (length, width, thickness))
+    sheet.add(Rect("fill", "part", (ZERO, ZERO), length, width, key_text(part.length), tint))
+    for joinery in part.joinery:
+        drawn.joinery(joinery)
+    drawn.grain()
+    drawn.profile()
+    drawn.dimension(part.length, (ZERO, ZERO), (length, ZERO), "across", -8)
+    drawn.dimension(part.width, (ZERO, ZERO), (ZERO, width), "up", -17)
+    return sheet
+
+
+class _PartDrawing:
+    def __init__(self, plan: SolvedPlan, part: Part, sheet: Sheet, sizes: tuple[Mm, Mm, Mm]) -> None:
+        self.plan, self.part, self.sheet = plan, part, sheet
+        self.length, self.width, self.thickness = sizes
+        self.profile_from = self.length + 26 * sheet.scale
+
+    def value(self, key: Key | None) -> Mm | None:
+        value: Mm | None = None if key is None else self.plan.solved.value(*key)
+        return value
+
+    def dimension(self, key: Key, start: tuple[Mm, Mm], end: tuple[Mm, Mm], way: str, offset: int) -> None:
+        one = self.plan.solved.quantities[key]
+        text = show(one.value, self.plan.plan.units.length)
+        origin = "assumed" if one.rests_on and one.origin == "worked out" else one.origin
+        is_up = way == "up"
+        self.sheet.add(
+            Dimension(
+                "dimensions", start, end, "up" if is_up else "across", Fraction(offset), text, key_text(key), origin
+            )
+        )
+
+    def joinery(self, one: Joinery) -> None:
+        if one.kind == "rabbet_ends":
+            self._rabbet(one)
+            return
+        from_edge = self.value(one.from_edge)
+        if from_edge is None or one.from_edge is None:
+            return
+        key, at_edge = key_text(one.from_edge), self.length
+        if one.kind == "line":
+            self.sheet.add(Line("centre", "joinery", (ZERO, from_edge), (self.length, from_edge), key))
+            self.dimension(one.from_edge, (ZERO, ZERO), (ZERO, from_edge), "up", -8)
+            return
+        groove = self.value(one.width)
+        if groove is None:
+            return
+        for y in (from_edge, from_edge + groove):
+            self.sheet.add(Line("cut", "joinery", (ZERO, y), (self.length, y), key))
+        self.dimension(one.from_edge, (at_edge, ZERO), (at_edge, from_edge), "up", 6)
+
+    def _rabbet(self, one: Joinery) -> None:
+        width = self.value(one.width)
+        if width is None or one.width is None:
+            return
+        for x in (width, self.length - width):
+            self.sheet.add(Line("cut", "joinery", (x, ZERO), (x, self.width), key_text(one.width)))
+        self.dimension(one.width, (ZERO, self.width), (width, self.width), "across", 6)
+        self._edge_view(one, width)
+
+    def _edge_view(self, one: Joinery, width: Mm) -> None:
+        """Above the face: the upper edge, inside face down, with both rabbets."""
+        depth = self.value(one.depth)
+        if depth is None or one.depth is None:
+            return
+        base = self.width + 16 * self.sheet.scale
+        length, top = self.length, base + self.thickness
+        points = (
+            (ZERO, base + depth), (width, base + depth), (width, base), (length - width, base),
+            (length - width, base + depth), (length, base + depth), (length, top), (ZERO, top),
+        )  # fmt: skip
+        self.sheet.add(Polyline("cut", "part", points, True, key_text(one.depth)))
+        self.dimension(one.depth, (length, base), (length, base + depth), "up", 6)
+
+    def grain(self) -> None:
+        """An arrow along the grain, or a word where it is free."""
+        y = self.width * Fraction(3, 5)
+        middle, half = self.length / 2, min(self.length / 4, 18 * Fraction(self.sheet.scale))
+        head = Fraction(3, 2) * self.sheet.scale
+        for start, end in ((middle - half, middle + half), (middle + half, middle - half)):
+            back = head if end > start else -head
+            points = ((end - back, y + head / 2), (end, y), (end - back, y - head / 2))
+            self.sheet.add(Polyline("grain", "part", points))
+        self.sheet.add(Line("grain", "part", (middle - half, y), (middle + half, y)))
+        at = (middle, y + Fraction(6, 5) * self.sheet.scale)
+        self.sheet.add(Text("grain", "part", at, "grain", Fraction(3)))
+
+    def profile(self) -> None:
+        """Beside the face: the part from its end, inside face to the left, with its groove."""
+        x, right = self.profile_from, self.profile_from + self.thickness
+        groove = next((j for j in self.part.joinery if j.kind == "groove"), None)
+        sizes = [self.value(k) for k in (groove.from_edge, groove.width, groove.depth)] if groove else []
+        points: tuple[tuple[Mm, Mm], ...] = ((x, ZERO), (right, ZERO), (right, self.width), (x, self.width))
+        if groove and groove.depth and None not in sizes:
+            up, wide, deep = (s for s in sizes if s is not None)
+            notch = ((x, up + wide), (x + deep, up + wide), (x + deep, up), (x, up))
+            points = (*points, *notch)
+            self.dimension(groove.depth, (x, ZERO), (x + deep, ZERO), "across", -8)
+        self.sheet.add(Polyline("cut", "part", points, True, key_text(self.part.thickness)))
+        self.dimension(self.part.thickness, (x, self.width), (right, self.width), "across", 6)

@@ -1,0 +1,52 @@
+"""Which files a plan can be written as, by name."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import NamedTuple
+
+from vasculum.drawing.opening import opening_sheets
+from vasculum.drawing.part import part_sheet
+from vasculum.export.parts_csv import parts_csv
+from vasculum.export.svg import svg_of
+from vasculum.plan.parts import merged, parts_of
+from vasculum.plan.reading import write_plan
+from vasculum.plan.solution import solution_of
+from vasculum.plan.solving import SolvedPlan
+
+
+class ExportFile(NamedTuple):
+    """One file: its media type, and how its bytes are made from a solved plan and its revision."""
+
+    media_type: str
+    make: Callable[[SolvedPlan, int | None], bytes]
+
+
+def _plan(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return write_plan(plan.plan).encode("utf-8")
+
+
+def _parts(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return parts_csv(solution_of(plan))
+
+
+def _drawing(plan: SolvedPlan, revision: int | None) -> bytes:
+    parts = [part_sheet(plan, group[0]) for group in merged(plan, parts_of(plan)) if group[0].sheet]
+    sheets = [s for s in (*opening_sheets(plan), *parts) if s.primitives]
+    at = "" if revision is None else f", revision {revision}"
+    return svg_of(sheets, plan.plan.name + at)
+
+
+def _sheet(plan: SolvedPlan, revision: int | None) -> bytes:
+    from vasculum.export.pdf.pack import print_pack
+
+    return print_pack(plan, revision)
+
+
+EXPORTS = {
+    "plan.json": ExportFile("application/json", _plan),
+    "parts.csv": ExportFile("text/csv; charset=utf-8", _parts),
+    "drawing.svg": ExportFile("image/svg+xml", _drawing),
+    "sheet.pdf": ExportFile("application/pdf", _sheet),
+}
+"""Name → file. The print writer is loaded only when asked for."""

@@ -1,0 +1,1 @@
+"""Paper: the print pack of a plan, and a blank measuring sheet."""

@@ -1,0 +1,84 @@
+"""A blank measuring sheet: stations, pictures, boxes to write in. Needs no plan."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from reportlab.lib.units import mm
+from reportlab.platypus import Flowable, Spacer, Table, TableStyle
+
+from vasculum.drawing.stations import front_stations, top_stations
+from vasculum.export.pdf.drawing import Drawing
+from vasculum.export.pdf.page import WIDTH, built
+from vasculum.export.pdf.type import CELL, FINE, HAIRLINE, HEAD, SECTION, TITLE, register_fonts, said
+
+OPENING = (
+    ("", "left", "middle", "right"),
+    ("Height", "", "", ""),
+)
+WIDTHS = (("Width", "front", "middle", "back"), ("high", "", "", ""), ("middle", "", "", ""), ("low", "", "", ""))
+DEPTHS = (("Depth, from the face", "left", "middle", "right"), ("high", "", "", ""), ("low", "", "", ""))
+FRAME = (
+    ("Frame opening", "low", "middle", "high"),
+    ("Width", "", "", ""),
+    ("", "left", "right", ""),
+    ("Height", "", "", ""),
+    ("", "rising right", "rising left", ""),
+    ("Diagonals", "", "", ""),
+    ("", "left", "right", ""),
+    ("Frame stands in of the side", "", "", ""),
+)
+PIECES = (
+    ("The pieces in your hand", "side", "bottom", "front"),
+    ("Sheet, measured thickness", "", "", ""),
+    ("", "clearance, one side", "height", "length"),
+    ("Runner", "", "", ""),
+)
+
+
+def measuring_sheet() -> bytes:
+    """Two pages: frame and pictures, then the inside and the pieces."""
+    register_fonts()
+    pictures = Table([[Drawing(front_stations(), WIDTH / 2), Drawing(top_stations(), WIDTH / 2)]])
+    story: list[Flowable] = [
+        said("Measuring sheet", TITLE),
+        said(
+            "The smallest reading governs. Write every reading with its unit. Place: ________________  Date: ________"
+        ),
+        Spacer(1, 2 * mm),
+        pictures,
+        said("With a face frame", SECTION),
+        _boxes(FRAME),
+        said("Inside", SECTION),
+        _boxes(WIDTHS),
+        Spacer(1, 4 * mm),
+        _boxes(DEPTHS),
+        Spacer(1, 4 * mm),
+        _boxes((("Without a frame", "left", "middle", "right"), *OPENING[1:])),
+        said("Pieces", SECTION),
+        _boxes(PIECES),
+        Spacer(1, 4 * mm),
+        said("In the way: hinges, pipes, plugs, cords, locks. Draw them above and write how far they stand in.", FINE),
+    ]
+    return built(story, "Measuring sheet", "Measuring sheet")
+
+
+def _boxes(rows: tuple[tuple[str, ...], ...]) -> Table:
+    """Rows of labels and of boxes to write in; a row without words in its boxes is a row to write in."""
+    cells = [[said(cell, HEAD if at else CELL) for at, cell in enumerate(row)] for row in rows]
+    is_written = [not any(row[1:]) for row in rows]
+    made = Table(
+        cells,
+        colWidths=[WIDTH * s for s in (0.28, 0.24, 0.24, 0.24)],
+        rowHeights=[11 * mm if w else 6.5 * mm for w in is_written],
+    )
+    style: list[Any] = [("VALIGN", (0, 0), (-1, -1), "MIDDLE")]
+    for at, row in enumerate(rows):
+        if is_written[at]:
+            last = max(c for c in range(4) if c == 0 or rows[at - 1][c] or at >= 2)
+            style.append(("BOX", (1, at), (last, at), 0.6, HAIRLINE))
+            style.append(("INNERGRID", (1, at), (last, at), 0.6, HAIRLINE))
+        elif row[0]:
+            style.append(("LINEABOVE", (0, at), (-1, at), 0.4, HAIRLINE))
+    made.setStyle(TableStyle(style))
+    return made

@@ -1,0 +1,164 @@
+"""From the plan document to places, given values and pins: the structure and the numbers that the catalogue works on.
+
+Places nest as choices are looked up: cell → space → plan → defaults. A stock row is unpacked into plain sizes here.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+from fractions import Fraction
+
+from vasculum.core.flow import Given, Key, Place, read_key
+from vasculum.core.tables import Choosable, choosables
+from vasculum.plan.document import Plan, Reading, Runner, Sheet, Space
+
+DEFAULTS, PLAN = "defaults", "plan"
+
+THICKNESS_OF_SHEET = {
+    "side_sheet": "side_thickness",
+    "box_front_sheet": "box_front_thickness",
+    "box_back_sheet": "box_back_thickness",
+    "bottom_sheet": "bottom_thickness",
+    "front_sheet": "front_thickness",
+}
+"""Which size a chosen sheet gives. Front and back of the box are of the sides' sheet unless chosen."""
+LIKE_THE_SIDES = ("box_front_sheet", "box_back_sheet")
+
+
+@dataclass
+class Laid:
+    """A plan laid out for the catalogue."""
+
+    places: dict[str, Place] = field(default_factory=dict)
+    given: dict[Key, Given] = field(default_factory=dict)
+    pins: dict[Key, Fraction] = field(default_factory=dict)
+
+
+def plan_to_places(plan: Plan) -> Laid:
+    """Lay a plan out: every place with its kinds, every value that a person or a default gives, every pin."""
+    laid = Laid()
+    known = choosables(plan.defaults_edition)
+    laid.places[DEFAULTS] = Place(DEFAULTS, frozenset({"defaults"}), None, (PLAN,))
+    laid.places[PLAN] = Place(PLAN, frozenset({"plan"}), DEFAULTS, tuple(plan.space_order))
+    laid.given |= {(DEFAULTS, name): one for name, one in _defaults(plan, known)}
+    laid.given[PLAN, "increment"] = Given(plan.length(plan.units.increment), "chosen")
+    laid.given[PLAN, "thickness_increment"] = Given(plan.length(plan.units.thickness_increment), "chosen")
+    _give_choices(laid, plan, PLAN, [plan.choices])
+    for space_id in plan.space_order:
+        _lay_space(laid, plan, space_id)
+    laid.pins = {read_key(key): plan.length(text) for key, text in plan.as_built.items()}
+    return laid
+
+
+def _defaults(plan: Plan, known: dict[str, Choosable]) -> Iterator[tuple[str, Given]]:
+    for name, one in known.items():
+        text = one.default(plan.defaults_system)
+        if one.kind == "length" and text is not None:
+            yield name, Given(plan.length(text), "assumed", one.source, one.is_thing)
+
+
+def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str]]) -> None:
+    """Put the choices of one place among the given values; ``levels`` are its own choices, then those further out."""
+    known = choosables(plan.defaults_edition)
+    own = levels[0]
+    for name, text in own.items():
+        one = known[name]
+        if one.kind == "length":
+            laid.given[place, name] = Given(plan.length(text), "measured" if one.is_thing else "chosen")
+        elif one.kind == "sheet":
+            laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[text])
+        elif one.kind == "runner":
+            laid.given |= {(place, n): g for n, g in _runner_sizes(plan, plan.library.runners[text])}
+    if "side_sheet" in own:
+        for name in LIKE_THE_SIDES:
+            if not any(name in level for level in levels):
+                laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[own["side_sheet"]])
+
+
+def _thickness(plan: Plan, sheet: Sheet) -> Given:
+    if sheet.measured is not None:
+        return Given(plan.length(sheet.measured), "measured", f"the sheet in hand: {sheet.name}", True)
+    often = f"; often {sheet.often}" if sheet.often else ""
+    return Given(plan.length(sheet.nominal), "assumed", f"nominal of {sheet.name}{often} ({sheet.source})", True)
+
+
+def _runner_sizes(plan: Plan, runner: Runner) -> Iterator[tuple[str, Given]]:
+    origin, source = ("measured", f"the pair in hand: {runner.name}") if runner.measured else ("assumed", runner.source)
+    sizes = {
+        "runner_side_clearance": runner.side_clearance,
+        "runner_height": runner.height,
+        "runner_metal": runner.metal,
+    }
+    for name, text in sizes.items():
+        yield name, Given(plan.length(text), "measured" if origin == "measured" else "assumed", source, True)
+    lengths = tuple(sorted(plan.length(text) for text in runner.stock_lengths))
+    yield "runner_stock_lengths", Given(lengths, "chosen", source)
+
+
+def chosen_kind(plan: Plan, family: str, levels: list[dict[str, str]]) -> str:
+    """Which alternative of a family holds: the nearest choice, or the edition's default."""
+    known = choosables(plan.defaults_edition)
+    name = next(n for n, one in known.items() if one.kind == family and one.inch is not None)
+    text = next((level[name] for level in levels if name in level), known[name].default(plan.defaults_system))
+    return f"{family}.{text}"
+
+
+def _lay_space(laid: Laid, plan: Plan, space_id: str) -> None:
+    space = plan.spaces[space_id]
+    surveys = [s for s in (space.frame, space.case) if s is not None]
+    kinds = {"space", f"space.{space.kind}"}
+    has_case_width = any(r.survey == space.case and r.of == "width" for r in plan.readings.values())
+    if space.kind == "framed":
+        kinds.add("case_width.read" if has_case_width else "case_width.unread")
+    has_strips = space.kind == "frameless" or has_case_width
+    laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, (*surveys, space.holds))
+    _give_choices(laid, plan, space_id, [space.choices, plan.choices])
+    for survey in surveys:
+        _lay_survey(laid, plan, space_id, space, survey, has_strips and survey == space.case)
+    place = plan.places[space.holds]
+    levels = [place.choices, space.choices, plan.choices]
+    kinds = {"cell", "cell.whole", place.holds}
+    kinds |= {chosen_kind(plan, family, levels) for family in ("joint", "bottom", "front", "runner")}
+    laid.places[space.holds] = Place(space.holds, frozenset(kinds), space_id)
+    _give_choices(laid, plan, space.holds, levels)
+
+
+def _lay_survey(laid: Laid, plan: Plan, space_id: str, space: Space, survey: str, has_strips: bool) -> None:
+    ids = [id_ for id_ in plan.reading_order if plan.readings[id_].survey == survey]
+    readings = [plan.readings[id_] for id_ in ids]
+    laid.places[survey] = Place(survey, _survey_kinds(space, survey, readings), space_id, tuple(ids))
+    for id_, reading in zip(ids, readings, strict=True):
+        laid.places[id_] = Place(id_, _reading_kinds(reading, has_strips), survey)
+        origin = f"± {reading.plus_minus}" if reading.plus_minus else ""
+        laid.given[id_, reading.of] = Given(plan.length(reading.value), "measured", origin, True)
+
+
+def _survey_kinds(space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:
+    is_frame = survey == space.frame
+    kinds = {"survey", "survey.frame" if is_frame else "survey.case_depth"}
+    taken = {r.of for r in readings}
+    if is_frame or space.kind == "frameless":
+        kinds |= {"survey.width", "survey.height"}
+    if not is_frame:
+        kinds.add("survey.depth")
+        if space.kind == "frameless":
+            kinds |= {"survey.case", "survey.case_height"}
+        elif "width" in taken:
+            kinds |= {"survey.width", "survey.case"}
+    if {"diagonal_rising_right", "diagonal_rising_left"} <= taken and "survey.width" in kinds:
+        kinds.add("survey.diagonals")
+    along = {r.along for r in readings if r.of == "width"}
+    if {"front", "back"} <= along:
+        kinds.add("survey.tapered")
+    return frozenset(kinds)
+
+
+def _reading_kinds(reading: Reading, has_strips: bool) -> frozenset[str]:
+    kinds = {"reading", f"reading.{reading.of}"}
+    if reading.of == "width":
+        if reading.along in ("front", "back"):
+            kinds.add(f"width_at.{reading.along}")
+        if has_strips:
+            kinds.add("strip.left_and_right")
+    return frozenset(kinds)

@@ -1,0 +1,266 @@
+"""Take a plan file in: every fault is named with its place, and nothing is mended."""
+
+from __future__ import annotations
+
+import json
+from collections import Counter
+from collections.abc import Iterable, Iterator
+from typing import Any, NamedTuple, NoReturn
+
+from pydantic import ValidationError
+
+from vasculum.core.catalogue import the_catalogue
+from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
+from vasculum.core.flow import read_key
+from vasculum.core.lengths import read_length
+from vasculum.core.tables import choosables, editions
+from vasculum.plan.document import FORMAT, VERSION, Plan
+from vasculum.plan.upgrades import upgraded
+
+LARGEST_FILE = 2_000_000
+"""Bytes. A plan of a thousand drawers stays below it."""
+DEEPEST = 40
+MOST_FAULTS = 20
+
+
+class Fault(NamedTuple):
+    """One thing wrong with a document: a JSON pointer and plain words."""
+
+    where: str
+    message: str
+
+
+class FaultyPlan(PlanRefused):
+    """A document with faults, all of them listed as far as that makes sense."""
+
+    def __init__(self, code: str, faults: list[Fault], fix: str = "") -> None:
+        first = faults[0]
+        message = f"{first.message} (at {first.where or 'the top'})"
+        more = len(faults) - 1
+        super().__init__(code, message + (f" and {more} more" if more else ""), fix, first.where)
+        self.faults = faults[:MOST_FAULTS]
+
+
+def read_plan(text: str | bytes) -> Plan:
+    """Read a plan file of any version.
+
+    Raises:
+        PlanRefused: damaged JSON, a foreign format, a version from the future.
+        FaultyPlan: with every fault and its place.
+    """
+    return plan_from(_parsed(text))
+
+
+def plan_from(document: Any) -> Plan:
+    """Check a parsed document and make a plan of it.
+
+    Raises:
+        FaultyPlan: with every fault and its place.
+    """
+    if not isinstance(document, dict) or document.get("format") != FORMAT:
+        _refuse("not-a-plan", "/format", f"This file does not say that it is a {FORMAT}.")
+    version = document.get("version")
+    if not isinstance(version, int) or isinstance(version, bool) or version < 1:
+        _refuse("not-a-plan", "/version", f"The version should be a whole number, not {version!r}.")
+    if version > VERSION:
+        _refuse(
+            "plan-from-the-future", "/version", f"This file is version {version}; versions up to {VERSION} are read."
+        )
+    try:
+        plan = Plan.model_validate(upgraded(document))
+    except ValidationError as refused:
+        raise FaultyPlan("plan-faulty", _faults_of(refused)) from refused
+    if faults := list(_contradictions(plan)):
+        raise FaultyPlan("plan-faulty", faults)
+    return plan
+
+
+def write_plan(plan: Plan) -> str:
+    """The plan as a file: JSON, readable, ending with a newline."""
+    return json.dumps(plan.model_dump(mode="json", exclude_defaults=False), indent=2, ensure_ascii=False) + "\n"
+
+
+def _refuse(code: str, where: str, message: str) -> NoReturn:
+    raise FaultyPlan(code, [Fault(where, message)], "Choose a plan file that was exported here.")
+
+
+def _parsed(text: str | bytes) -> Any:
+    if len(text) > LARGEST_FILE:
+        _refuse("plan-too-large", "", f"The file is larger than {LARGEST_FILE // 1_000_000} MB.")
+    try:
+        if isinstance(text, bytes):
+            text = text.decode("utf-8-sig")
+        parsed = json.loads(text, object_pairs_hook=_without_doubles, parse_constant=_no_constant)
+    except UnicodeDecodeError as damaged:
+        _refuse("plan-damaged", "", f"The file is not UTF-8 text: byte {damaged.start} cannot be read.")
+    except json.JSONDecodeError as damaged:
+        _refuse(
+            "plan-damaged",
+            "",
+            f"The file is not whole JSON: {damaged.msg}, line {damaged.lineno} column {damaged.colno}.",
+        )
+    except RecursionError:
+        _refuse("plan-damaged", "", "The file is nested too deeply to be a plan.")
+    if _depth(parsed) > DEEPEST:
+        _refuse("plan-damaged", "", "The file is nested too deeply to be a plan.")
+    return parsed
+
+
+def _without_doubles(pairs: list[tuple[str, Any]]) -> dict[str, Any]:
+    names = Counter(name for name, _ in pairs)
+    for name, count in names.items():
+        if count > 1:
+            _refuse("plan-damaged", "", f"{name!r} stands {count} times in one object.")
+    return dict(pairs)
+
+
+def _no_constant(constant: str) -> NoReturn:
+    _refuse("plan-damaged", "", f"{constant} is not a number that a plan may hold.")
+
+
+def _depth(value: Any) -> int:
+    deepest, level = 0, [value]
+    while level:
+        deepest += 1
+        level = [
+            inner
+            for one in level
+            if isinstance(one, (dict, list))
+            for inner in (one.values() if isinstance(one, dict) else one)
+        ]
+    return deepest
+
+
+def pointer(parts: Iterable[Any]) -> str:
+    """A JSON pointer (RFC 6901)."""
+    return "".join("/" + str(part).replace("~", "~0").replace("/", "~1") for part in parts)
+
+
+def _faults_of(refused: ValidationError) -> list[Fault]:
+    return [Fault(pointer(p for p in e["loc"] if p != "[key]"), e["msg"]) for e in refused.errors(include_url=False)]
+
+
+# ---- what the shape alone cannot say ------------------------------------------------------------------------------
+
+
+def _contradictions(plan: Plan) -> Iterator[Fault]:
+    if plan.defaults_edition not in editions():
+        yield Fault("/defaults_edition", f"There is no defaults edition {plan.defaults_edition!r} here.")
+        return
+    yield from _id_faults(plan)
+    yield from _order_faults("/space_order", plan.space_order, plan.spaces)
+    yield from _order_faults("/reading_order", plan.reading_order, plan.readings)
+    yield from _space_faults(plan)
+    for id_, reading in plan.readings.items():
+        if reading.survey not in plan.surveys:
+            yield Fault(f"/readings/{id_}/survey", f"There is no survey {reading.survey!r}.")
+        elif plan.length(reading.value) == 0:
+            yield Fault(f"/readings/{id_}/value", "A reading is more than nothing; leave it out instead.")
+    yield from _choice_faults(plan, "/choices", plan.choices)
+    for id_, space in plan.spaces.items():
+        yield from _choice_faults(plan, f"/spaces/{id_}/choices", space.choices)
+    for id_, place in plan.places.items():
+        yield from _choice_faults(plan, f"/places/{id_}/choices", place.choices)
+    yield from _library_faults(plan)
+    for key in plan.as_built:
+        try:
+            read_key(key)
+        except NoSuchQuantity as refused:
+            yield Fault(pointer(["as_built", key]), refused.message)
+
+
+def _id_faults(plan: Plan) -> Iterator[Fault]:
+    used: dict[str, str] = {}
+    collections: dict[str, Iterable[str]] = {
+        "spaces": plan.spaces,
+        "surveys": plan.surveys,
+        "readings": plan.readings,
+        "places": plan.places,
+        "library/sheets": plan.library.sheets,
+        "library/runners": plan.library.runners,
+    }
+    for name, ids in collections.items():
+        for id_ in ids:
+            where = f"/{name}/{id_}"
+            if id_ in used:
+                yield Fault(where, f"{id_!r} is already used at {used[id_]}.")
+            used[id_] = where
+            if int(id_.rpartition("-")[2]) >= plan.next_id:
+                yield Fault(where, f"The number of {id_!r} is not below next_id, {plan.next_id}.")
+
+
+def _order_faults(where: str, order: list[str], things: Iterable[str]) -> Iterator[Fault]:
+    known = set(things)
+    for at, id_ in enumerate(order):
+        if id_ not in known:
+            yield Fault(f"{where}/{at}", f"There is no {id_!r} to be put in order.")
+    for id_, count in Counter(order).items():
+        if count > 1:
+            yield Fault(where, f"{id_!r} stands {count} times in the order.")
+    for id_ in sorted(known - set(order)):
+        yield Fault(where, f"{id_!r} is missing from the order.")
+
+
+def _space_faults(plan: Plan) -> Iterator[Fault]:
+    owners: dict[str, str] = {}
+
+    def owned(id_: str, where: str) -> Iterator[Fault]:
+        if id_ in owners:
+            yield Fault(where, f"{id_!r} already belongs to {owners[id_]}.")
+        owners[id_] = where
+
+    for id_, space in plan.spaces.items():
+        wanted = [("case", space.case)] + ([("frame", space.frame)] if space.frame else [])
+        if (space.kind == "framed") != (space.frame is not None):
+            yield Fault(f"/spaces/{id_}/frame", "A framed space has a survey of its frame, and only a framed one.")
+        for what, survey in wanted:
+            where = f"/spaces/{id_}/{what}"
+            if survey not in plan.surveys:
+                yield Fault(where, f"There is no survey {survey!r}.")
+            elif plan.surveys[survey].what != what:
+                yield Fault(where, f"Survey {survey!r} is of a {plan.surveys[survey].what}, not of a {what}.")
+            yield from owned(survey, where)
+        where = f"/spaces/{id_}/holds"
+        if space.holds not in plan.places:
+            yield Fault(where, f"There is no place {space.holds!r}.")
+        yield from owned(space.holds, where)
+    for id_, place in plan.places.items():
+        if place.children:
+            yield Fault(f"/places/{id_}/children", "A drawer is not divided further.")
+        if id_ not in owners:
+            yield Fault(f"/places/{id_}", "This place stands in no space.")
+    for id_ in plan.surveys:
+        if id_ not in owners:
+            yield Fault(f"/surveys/{id_}", "This survey belongs to no space.")
+
+
+def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[Fault]:
+    known = choosables(plan.defaults_edition)
+    for name, text in choices.items():
+        at = f"{where}/{name}"
+        if name not in known:
+            yield Fault(at, f"Nothing called {name!r} can be chosen.")
+            continue
+        kind = known[name].kind
+        if kind == "length":
+            try:
+                read_length(text, None)
+            except LengthRefused as refused:
+                yield Fault(at, f"{refused.message} {refused.fix}")
+        elif kind in ("sheet", "runner"):
+            rows = plan.library.sheets if kind == "sheet" else plan.library.runners
+            if text not in rows:
+                yield Fault(at, f"There is no {kind} {text!r} in the plan's library.")
+        elif f"{kind}.{text}" not in the_catalogue().alternatives(kind):
+            named = ", ".join(a.partition(".")[2] for a in the_catalogue().alternatives(kind))
+            yield Fault(at, f"There is no {kind} {text!r}; there is {named}.")
+
+
+def _library_faults(plan: Plan) -> Iterator[Fault]:
+    for needed in ("side_sheet", "bottom_sheet", "front_sheet", "runner"):
+        if needed not in plan.choices:
+            yield Fault("/choices", f"The plan chooses no {needed}.")
+    for id_, runner in plan.library.runners.items():
+        lengths = [plan.length(text) for text in runner.stock_lengths]
+        if len(set(lengths)) != len(lengths):
+            yield Fault(f"/library/runners/{id_}/stock_lengths", "A stock length stands there twice.")

@@ -1,0 +1,444 @@
+"""What a solved plan says, in its own unit: quantities, parts, hardware, findings, tape checks, what is still assumed.
+
+These models are the answer of ``vasculum solve --json`` and of the web: facts by key, words rendered last.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from typing import Any, Literal
+
+from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
+from vasculum.core.lengths import show_with_unit
+from vasculum.plan.document import Model
+from vasculum.plan.parts import Grain, Hand, Joinery, Part, merged, nearest_key, parts_of
+from vasculum.plan.patching import PatchStep
+from vasculum.plan.places import DEFAULTS, THICKNESS_OF_SHEET
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.stages import Stages, stages_of
+from vasculum.plan.words import filled, label_of, length_texts, number_text, place_name, unit_of
+
+
+class Shown(Model):
+    """A value: the exact length as a reduced fraction of mm (or the bare number), and both readings."""
+
+    mm: str | None = None
+    number: str | None = None
+    text: str
+    other: str = ""
+
+
+class Problem(Model):
+    """Why a quantity has no value."""
+
+    code: str
+    message: str
+    fix: str
+
+
+class QuantityShown(Model):
+    """One quantity. ``planned`` is there only where the size was pinned as built."""
+
+    key: str
+    place: str
+    name: str
+    label: str
+    unit: MeasureUnit
+    value: Shown | None
+    planned: Shown | None
+    origin: Origin
+    rests_on: list[str]
+    """Assumed things underneath, by key."""
+    problem: Problem | None
+    waits_for: list[str]
+
+
+class Size(Model):
+    """A size of a part, with the key that explains it; no value while it waits."""
+
+    key: str
+    value: Shown | None
+    is_assumed: bool
+    is_as_built: bool
+
+
+class JoineryShown(Model):
+    """Something cut into a part or marked on it, in words."""
+
+    kind: Literal["groove", "rabbet_ends", "line"]
+    text: str
+    keys: list[str]
+
+
+class PartShown(Model):
+    """One row of the parts list: identical pieces together."""
+
+    ids: list[str]
+    marks: list[str]
+    place: str
+    place_name: str
+    name: str
+    hand: Hand | None
+    count: int
+    length: Size
+    width: Size
+    thickness: Size
+    material: str
+    grain: Grain
+    bands: list[str]
+    joinery: list[JoineryShown]
+
+
+class Hardware(Model):
+    """Something to buy rather than cut."""
+
+    what: str
+    count: int
+    unit: Literal["pair", "piece"]
+    keys: list[str]
+
+
+class FindingShown(Model):
+    """What a person should know, in the plan's unit."""
+
+    code: str
+    severity: Severity
+    place: str
+    place_name: str
+    message: str
+    fix: str
+    keys: list[str]
+
+
+class TapeCheck(Model):
+    """What the tape should read on the finished or dry-assembled thing."""
+
+    what: str
+    key: str
+    value: Shown
+    tolerance: Shown
+
+
+class Assumed(Model):
+    """A thing that nobody has measured yet, with the change that would confirm it as it stands."""
+
+    key: str
+    label: str
+    value: Shown
+    source: str
+    confirm: list[PatchStep]
+
+
+class Solution(Model):
+    """Everything a solved plan says."""
+
+    quantities: dict[str, QuantityShown]
+    parts: list[PartShown]
+    hardware: list[Hardware]
+    findings: list[FindingShown]
+    tape_checks: list[TapeCheck]
+    assumed: list[Assumed]
+    stages: Stages
+
+
+def solution_of(plan: SolvedPlan) -> Solution:
+    """Say a solved plan in its unit."""
+    parts = [_part_row(plan, group) for group in merged(plan, parts_of(plan))]
+    findings, assumed = findings_of(plan), list(_assumed(plan))
+    is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
+    return Solution(
+        quantities={key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)},
+        parts=parts,
+        hardware=list(_hardware(plan)),
+        findings=findings,
+        tape_checks=list(_tape_checks(plan)),
+        assumed=assumed,
+        stages=stages_of(plan.plan, [(f.place, f.severity) for f in findings], bool(assumed), is_ready),
+    )
+
+
+def quantity_keys(plan: SolvedPlan) -> Iterator[Key]:
+    """The keys that a person may ask about: no checks, no inner tuples, no defaults that nothing reads."""
+    for key in plan.solved.quantities:
+        task = plan.solved.wiring.task(key)
+        if task is not None and (task.rule.is_check or key[1].endswith("*")):
+            continue
+        if key[0] == DEFAULTS and key in plan.solved.wiring.unread:
+            continue
+        yield key
+
+
+def shown(plan: SolvedPlan, value: Any, measure: MeasureUnit = "mm") -> Shown | None:
+    """A value in the plan's unit, or None where there is none."""
+    unit = plan.plan.units.length
+    if value is None:
+        return None
+    if isinstance(value, Fraction) and measure == "mm":
+        text, other = length_texts(value, unit)
+        return Shown(mm=str(value), text=text, other=other)
+    if isinstance(value, tuple):
+        return Shown(text=number_text(value, unit, measure))
+    number = str(Fraction(value)) if isinstance(value, Fraction) else None
+    if isinstance(value, float) and measure == "mm":
+        text, other = length_texts(Fraction(round(value * 10), 10), unit)
+        return Shown(text=text, other=other)
+    return Shown(number=number, text=number_text(value, unit, measure).removesuffix(f" {unit}"))
+
+
+def quantity_shown(plan: SolvedPlan, key: Key) -> QuantityShown:
+    """One quantity in the plan's unit."""
+    one = plan.solved.quantities[key]
+    measure = unit_of(key[1])
+    return QuantityShown(
+        key=key_text(key),
+        place=key[0],
+        name=key[1],
+        label=place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else label_of(key[1]),
+        unit=measure,
+        value=shown(plan, one.value, measure),
+        planned=shown(plan, one.planned, measure) if one.origin == "as built" else None,
+        origin=one.origin,
+        rests_on=sorted(key_text(k) for k in one.rests_on),
+        problem=_problem(plan, one.refusal),
+        waits_for=sorted(key_text(k) for k in one.waits_for),
+    )
+
+
+def _problem(plan: SolvedPlan, refusal: Refusal | None) -> Problem | None:
+    if refusal is None:
+        return None
+    unit = plan.plan.units.length
+    return Problem(
+        code=refusal.code,
+        message=filled(refusal.message, refusal.numbers, unit),
+        fix=filled(refusal.fix, refusal.numbers, unit),
+    )
+
+
+# ---- parts and hardware -------------------------------------------------------------------------------------------
+
+
+def _size(plan: SolvedPlan, key: Key) -> Size:
+    one = plan.solved.quantities.get(key)
+    value = None if one is None else one.value
+    return Size(
+        key=key_text(key),
+        value=shown(plan, value),
+        is_assumed=bool(one and one.rests_on),
+        is_as_built=bool(one and one.origin == "as built"),
+    )
+
+
+def _part_row(plan: SolvedPlan, group: list[Part]) -> PartShown:
+    part = group[0]
+    sheet = plan.plan.library.sheets.get(part.sheet) if part.sheet else None
+    return PartShown(
+        ids=[p.id for p in group],
+        marks=[plan.plan.marks.get(p.id, "") for p in group],
+        place=part.place,
+        place_name=place_name(plan.plan, part.place),
+        name=", ".join(dict.fromkeys(p.name for p in group)),
+        hand=part.hand,
+        count=len(group),
+        length=_size(plan, part.length),
+        width=_size(plan, part.width),
+        thickness=_size(plan, part.thickness),
+        material=sheet.name if sheet else "Packing, planed to thickness",
+        grain=part.grain,
+        bands=[],
+        joinery=[_joinery_shown(plan, j) for j in part.joinery],
+    )
+
+
+def _joinery_shown(plan: SolvedPlan, joinery: Joinery) -> JoineryShown:
+    def said(key: Key | None) -> str:
+        value = None if key is None else plan.solved.value(*key)
+        return "?" if value is None else number_text(value, plan.plan.units.length)
+
+    if joinery.kind == "groove":
+        text = (
+            f"{joinery.what}: {said(joinery.from_edge)} above the lower edge, "
+            f"{said(joinery.width)} wide, {said(joinery.depth)} deep, inside face"
+        )
+    elif joinery.kind == "rabbet_ends":
+        text = f"{joinery.what}: both ends, {said(joinery.width)} wide, {said(joinery.depth)} deep, inside face"
+    else:
+        text = f"{joinery.what}: {said(joinery.from_edge)} above the lower edge"
+    keys = [key_text(k) for k in (joinery.from_edge, joinery.width, joinery.depth) if k is not None]
+    return JoineryShown(kind=joinery.kind, text=text, keys=keys)
+
+
+FRONT_SCREWS = 4
+"""Screws through the box front into the front: one near each corner. Common practice."""
+
+
+def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
+    unit = plan.plan.units.length
+    for space in plan.plan.spaces.values():
+        drawer = space.holds
+        length = plan.solved.value(drawer, "runner_length")
+        if length is not None:
+            name = next(r.name for i, r in plan.plan.library.runners.items() if i == plan.plan.choices["runner"])
+            key = key_text((drawer, "runner_length"))
+            yield Hardware(what=f"{name} runner, {show_with_unit(length, unit)}", count=1, unit="pair", keys=[key])
+        screw = nearest_key(plan, drawer, "front_screw_length")
+        text = number_text(plan.solved.value(*screw), unit)
+        yield Hardware(what=f"Screw for the front, {text}", count=FRONT_SCREWS, unit="piece", keys=[key_text(screw)])
+
+
+# ---- findings -----------------------------------------------------------------------------------------------------
+
+_ORDER: dict[Severity, int] = {"stop": 0, "attention": 1, "note": 2, "caution": 3}
+
+
+def findings_of(plan: SolvedPlan) -> list[FindingShown]:
+    """Every finding and every root refusal once, the gravest first."""
+    found: dict[tuple[str, str, str], FindingShown] = {}
+    for one in (*_refusals(plan), *_checks(plan), *_lost_pins(plan)):
+        found.setdefault((one.code, one.place, one.message), one)
+    return sorted(found.values(), key=lambda f: _ORDER[f.severity])
+
+
+def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
+    for key, one in plan.solved.quantities.items():
+        problem = _problem(plan, one.refusal)
+        if problem is not None:
+            yield FindingShown(
+                code=problem.code,
+                severity="stop",
+                place=key[0],
+                place_name=place_name(plan.plan, key[0]),
+                message=problem.message,
+                fix=problem.fix,
+                keys=[key_text(key)],
+            )
+
+
+def _checks(plan: SolvedPlan) -> Iterator[FindingShown]:
+    unit = plan.plan.units.length
+    for key, one in plan.solved.quantities.items():
+        finding = one.value
+        if isinstance(finding, Finding):
+            about = (nearest_key(plan, key[0], name) for name in finding.about)
+            yield FindingShown(
+                code=finding.code,
+                severity=finding.severity,
+                place=key[0],
+                place_name=place_name(plan.plan, key[0]),
+                message=filled(finding.message, finding.numbers, unit),
+                fix=filled(finding.fix, finding.numbers, unit),
+                keys=[key_text(k) for k in about if k in plan.solved.quantities],
+            )
+
+
+def _lost_pins(plan: SolvedPlan) -> Iterator[FindingShown]:
+    for key in plan.solved.unmatched_pins:
+        size = show_with_unit(plan.solved.pins[key], plan.plan.units.length)
+        yield FindingShown(
+            code="pin-without-place",
+            severity="attention",
+            place=key[0],
+            place_name=place_name(plan.plan, key[0]),
+            message=f"{label_of(key[1]).capitalize()} was noted as built, {size}, but there is no such size any more.",
+            fix="Take the note out, or bring back what it belonged to.",
+            keys=[],
+        )
+
+
+# ---- on the bench -------------------------------------------------------------------------------------------------
+
+_TAPE_CHECKS = (
+    ("opening_width", "Opening, width at the narrowest"),
+    ("opening_height", "Opening, height at the lowest"),
+    ("clear_width", "Between the packing, all along"),
+    ("outside_width", "Box outside, width"),
+    ("outside_depth", "Box outside, depth"),
+    ("outside_height", "Box outside, height"),
+    ("box_diagonal", "Box, both diagonals"),
+    ("dry_gap_beside", "Gap now: box without runners, each side"),
+    ("runner_play_built", "Gap with runners in: play overall"),
+    ("gap_beside", "Gap beside the front, each side"),
+    ("gap_above_below", "Gap above and below the front"),
+    ("opening_by_front", "Opening by the front and its gaps"),
+    ("opening_by_box", "Opening by the box and its runners"),
+)
+
+
+def _tape_checks(plan: SolvedPlan) -> Iterator[TapeCheck]:
+    for space in plan.plan.spaces.values():
+        tolerance = shown(plan, plan.solved.value(*nearest_key(plan, space.holds, "tape_tolerance")))
+        for name, what in _TAPE_CHECKS:
+            key = nearest_key(plan, space.holds, name)
+            value = shown(plan, plan.solved.value(*key), unit_of(name))
+            if value is not None and tolerance is not None:
+                yield TapeCheck(what=what, key=key_text(key), value=value, tolerance=tolerance)
+
+
+def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:
+    """Things assumed that something rests on, each once: a sheet counts once, however many sizes it gives."""
+    seen: set[str] = set()
+    for key, given in plan.solved.given.items():
+        if given.origin != "assumed" or not given.is_thing or key in plan.solved.wiring.unread:
+            continue
+        label, confirm = _confirmation(plan, key)
+        value = shown(plan, given.value)
+        if value is not None and label not in seen:
+            seen.add(label)
+            yield Assumed(key=key_text(key), label=label, value=value, source=given.source, confirm=confirm)
+
+
+def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
+    choices = plan.plan.choices
+    for choice, thickness in THICKNESS_OF_SHEET.items():
+        sheet = choices.get(choice, choices["side_sheet"])
+        if thickness == key[1]:
+            row = plan.plan.library.sheets[sheet]
+            step = PatchStep(op="replace", path=f"/library/sheets/{sheet}/measured", value=row.nominal)
+            return f"thickness of {row.name}", [step]
+    if key[1].startswith("runner_") and not key[1].startswith("runner_screw"):
+        step = PatchStep(op="replace", path=f"/library/runners/{choices['runner']}/measured", value=True)
+        return label_of(key[1]), [step]
+    text = show_with_unit(plan.solved.given[key].value, plan.plan.units.length)
+    return label_of(key[1]), [PatchStep(op="add", path=f"/choices/{key[1]}", value=text)]
+
+
+# ---- what moved ---------------------------------------------------------------------------------------------------
+
+
+class Moved(Model):
+    """One size that changed."""
+
+    key: str
+    label: str
+    place_name: str
+    old: Shown | None
+    new: Shown | None
+
+
+def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
+    """Every size that changed from one solution to the next, sizes of parts first, in the unit of the later one."""
+    part_keys = {k for part in parts_of(after) for k in (part.length, part.width, part.thickness)}
+    found = []
+    for key in {**dict.fromkeys(quantity_keys(before)), **dict.fromkeys(quantity_keys(after))}:
+        old, new = _value(before, key), _value(after, key)
+        if old != new and not isinstance(old, tuple) and not isinstance(new, tuple):
+            measure = unit_of(key[1])
+            found.append(
+                (
+                    key not in part_keys,
+                    Moved(
+                        key=key_text(key),
+                        label=label_of(key[1]),
+                        place_name=place_name(after.plan, key[0]),
+                        old=shown(after, old, measure),
+                        new=shown(after, new, measure),
+                    ),
+                )
+            )
+    return [one for _, one in sorted(found, key=lambda f: f[0])]
+
+
+def _value(plan: SolvedPlan, key: Key) -> Any:
+    one: Derivation | None = plan.solved.quantities.get(key)
+    return None if one is None else one.value

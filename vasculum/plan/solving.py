@@ -1,0 +1,56 @@
+"""Solve a plan: wiring is kept while the structure stays; after a change only its descendants are solved again."""
+
+from __future__ import annotations
+
+from collections import OrderedDict
+from dataclasses import dataclass
+from threading import Lock
+
+from vasculum.core.catalogue import the_catalogue
+from vasculum.core.flow import Key, Place, Solved, Wiring, solve, wire
+from vasculum.plan.document import Plan
+from vasculum.plan.places import Laid, plan_to_places
+
+MOST_KEPT = 64
+
+Structure = tuple[tuple[Place, ...], frozenset[Key]]
+
+
+@dataclass(frozen=True)
+class SolvedPlan:
+    """A plan with everything worked out."""
+
+    plan: Plan
+    laid: Laid
+    solved: Solved
+
+
+class _Wirings:
+    """The wirings of late, by structure."""
+
+    def __init__(self) -> None:
+        self._kept: OrderedDict[Structure, Wiring] = OrderedDict()
+        self._lock = Lock()
+
+    def of(self, laid: Laid) -> Wiring:
+        structure = (tuple(laid.places.values()), frozenset(laid.given))
+        with self._lock:
+            if structure in self._kept:
+                self._kept.move_to_end(structure)
+                return self._kept[structure]
+        wiring = wire(the_catalogue(), laid.places, laid.given)
+        with self._lock:
+            self._kept[structure] = wiring
+            if len(self._kept) > MOST_KEPT:
+                self._kept.popitem(last=False)
+        return wiring
+
+
+_WIRINGS = _Wirings()
+
+
+def solve_plan(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
+    """Work a plan out; ``before`` is an earlier state of it, of which everything untouched is taken over."""
+    laid = plan_to_places(plan)
+    wiring = _WIRINGS.of(laid)
+    return SolvedPlan(plan, laid, solve(wiring, laid.given, laid.pins, before.solved if before else None))

@@ -1,0 +1,109 @@
+"""A new plan: what kind of opening, three numbers, and copies of the stock rows it begins with."""
+
+from __future__ import annotations
+
+from typing import Any, Literal
+
+from vasculum.core.lengths import Unit, read_length
+from vasculum.core.tables import NEWEST_EDITION, StockRunner, StockSheet, stock_runners, stock_sheets
+from vasculum.plan.document import FORMAT, VERSION, Plan
+from vasculum.plan.reading import plan_from
+
+INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
+"""The shop's increment for lengths and for thickness in each system. Common practice."""
+
+
+def new_plan(
+    name: str,
+    kind: Literal["framed", "frameless"],
+    unit: Unit,
+    width: str | None = None,
+    height: str | None = None,
+    depth: str | None = None,
+) -> Plan:
+    """A plan of one opening with one drawer; sizes as typed, a bare number in ``unit``.
+
+    Raises:
+        LengthRefused: when a size cannot be read.
+        FaultyPlan: when the name is empty or too long.
+    """
+    numbers = _Numbers()
+    frame = numbers.next("survey") if kind == "framed" else None
+    case, drawer, space = numbers.next("survey"), numbers.next("place"), numbers.next("space")
+    outer = frame or case
+    readings: dict[str, Any] = {}
+    for of, text, survey, station in (
+        ("width", width, outer, {"level": "middle", "along": "front"}),
+        ("height", height, outer, {"side": "left"}),
+        ("depth", depth, case, {"side": "middle"}),
+    ):
+        if text is not None:
+            value = read_length(text, unit).kept
+            readings[numbers.next("reading")] = {"survey": survey, "of": of, "value": value, **station}
+    choices, sheets = _sheets(numbers, unit)
+    runner = numbers.next("runner")
+    choices["runner"] = runner
+    increment, thickness_increment = INCREMENTS[unit]
+    surveys = {case: {"what": "case"}} | ({frame: {"what": "frame"}} if frame else {})
+    return plan_from(
+        {
+            "format": FORMAT,
+            "version": VERSION,
+            "name": name,
+            "defaults_edition": NEWEST_EDITION,
+            "defaults_system": unit,
+            "next_id": numbers.given + 1,
+            "units": {"length": unit, "increment": increment, "thickness_increment": thickness_increment},
+            "choices": choices,
+            "spaces": {
+                space: {"name": "Opening", "kind": kind, "frame": frame, "case": case, "holds": drawer, "choices": {}}
+            },
+            "space_order": [space],
+            "surveys": surveys,
+            "readings": readings,
+            "reading_order": list(readings),
+            "places": {drawer: {"name": "Drawer 1", "holds": "drawer"}},
+            "library": {"sheets": sheets, "runners": {runner: _runner_row(_stock_runner(unit))}},
+        }
+    )
+
+
+class _Numbers:
+    """Ids, each number once."""
+
+    def __init__(self) -> None:
+        self.given = 0
+
+    def next(self, what: str) -> str:
+        self.given += 1
+        return f"{what}-{self.given}"
+
+
+def _sheets(numbers: _Numbers, unit: Unit) -> tuple[dict[str, str], dict[str, Any]]:
+    choices, rows = {}, {}
+    for sheet in stock_sheets():
+        if sheet.system == unit:
+            id_ = numbers.next("sheet")
+            rows[id_] = _sheet_row(sheet)
+            choices[f"{sheet.used_for}_sheet"] = id_
+    return choices, rows
+
+
+def _sheet_row(sheet: StockSheet) -> dict[str, Any]:
+    return {"name": sheet.name, "nominal": sheet.nominal, "often": sheet.often, "source": sheet.source}
+
+
+def _stock_runner(unit: Unit) -> StockRunner:
+    return next(r for r in stock_runners() if r.system == unit)
+
+
+def _runner_row(runner: StockRunner) -> dict[str, Any]:
+    return {
+        "name": runner.name,
+        "kind": runner.kind,
+        "side_clearance": runner.side_clearance,
+        "height": runner.height,
+        "metal": runner.metal,
+        "stock_lengths": list(runner.stock_lengths),
+        "source": runner.source,
+    }

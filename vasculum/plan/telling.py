@@ -1,0 +1,80 @@
+"""Tell why: the chain of reasons behind one quantity, in the plan's words and unit."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+from vasculum.core.flow import Key, Origin, Reason, key_text, why
+from vasculum.core.reasons import Done, Expression, Quantity, render
+from vasculum.plan.document import Model
+from vasculum.plan.solution import Problem, Shown, quantity_shown
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.words import label_of, number_text, place_name, unit_of
+
+
+class ReasonShown(Model):
+    """One link of the chain."""
+
+    key: str
+    label: str
+    place_name: str
+    value: Shown | None
+    planned: Shown | None
+    origin: Origin
+    sentence: str
+    """The rule in plain words; empty where a person or a default gave the value."""
+    source: str
+    sum: str
+    compared: list[str]
+    inputs: list[str]
+    problem: Problem | None
+
+
+def tell(plan: SolvedPlan, key: Key) -> list[ReasonShown]:
+    """The asked quantity first, then everything it rests on, each once, back to the tape.
+
+    Raises:
+        NoSuchQuantity: when the key names nothing in this plan.
+    """
+    return [_told(plan, reason) for reason in why(plan.solved, key)]
+
+
+def _told(plan: SolvedPlan, reason: Reason) -> ReasonShown:
+    one = quantity_shown(plan, reason.derivation.key)
+    return ReasonShown(
+        key=one.key,
+        label=one.label,
+        place_name=place_name(plan.plan, one.place),
+        value=one.value,
+        planned=one.planned,
+        origin=one.origin,
+        sentence=reason.rule.sentence if reason.rule else "",
+        source=reason.rule.source if reason.rule else (reason.given.source if reason.given else ""),
+        sum=_sum(plan, reason.expression) if reason.expression else "",
+        compared=[_compared(plan, done) for done in reason.compared],
+        inputs=[key_text(k) for k in reason.inputs],
+        problem=one.problem,
+    )
+
+
+def _sum(plan: SolvedPlan, expression: Expression) -> str:
+    unit = plan.plan.units.length
+
+    def quantity(one: Quantity) -> str:
+        label = place_name(plan.plan, one.place) if one.place in plan.plan.readings else label_of(one.name)
+        return f"{label} {number_text(one.value, unit, unit_of(one.name))}"
+
+    def number(value: Fraction) -> str:
+        return str(value)
+
+    return render(expression, quantity, number)
+
+
+def _compared(plan: SolvedPlan, done: Done) -> str:
+    """A comparison by its two values; how a sum came about stands in its own reason."""
+    left, right = (_compared_side(plan, part) for part in done.parts)
+    return f"{left} {done.mark} {right}: {'yes' if done.value else 'no'}"
+
+
+def _compared_side(plan: SolvedPlan, part: Expression) -> str:
+    return number_text(part.value, plan.plan.units.length) if isinstance(part, Done) else _sum(plan, part)

@@ -1,0 +1,255 @@
+"""The keeper of plans: every change is a revision on disk before it is answered; undo and redo are revisions too.
+
+Thinning: the newest ``KEPT_WHOLE`` revisions of a plan all stay; of older ones the last of each day stays. Undo ends
+where the revision it leads to has been thinned out.
+"""
+
+from __future__ import annotations
+
+import uuid
+from collections.abc import Callable
+from dataclasses import dataclass
+from datetime import UTC, datetime
+from typing import Literal
+
+from sqlalchemy import Engine, delete, func, select
+from sqlalchemy.orm import Session
+
+from vasculum.core.errors import NoSuchPlan, NothingToUndo, PlanMovedOn
+from vasculum.plan.document import Plan
+from vasculum.plan.reading import read_plan
+from vasculum.store.models import PlanRow, RevisionRow
+
+KEPT_WHOLE = 300
+"""Revisions of a plan that are never thinned out."""
+THIN_EVERY = 50
+"""Thinning happens once in so many revisions."""
+
+Kind = Literal["made", "edit", "undo", "redo"]
+
+
+@dataclass(frozen=True)
+class Revision:
+    """A plan at one revision, as it is on disk."""
+
+    plan_id: str
+    number: int
+    plan: Plan
+    label: str
+    kind: str
+    made: datetime
+    can_undo: bool
+    can_redo: bool
+    printed: int | None
+
+
+@dataclass(frozen=True)
+class Listed:
+    """A plan in the list."""
+
+    id: str
+    name: str
+    revision: int
+    changed: datetime
+    is_deleted: bool
+
+
+@dataclass(frozen=True)
+class HistoryEntry:
+    """One revision in the history of a plan."""
+
+    number: int
+    kind: str
+    label: str
+    made: datetime
+
+
+class Plans:
+    """All plans of one database."""
+
+    def __init__(self, engine: Engine, now: Callable[[], datetime] = lambda: datetime.now(UTC)) -> None:
+        self._engine = engine
+        self._now = now
+
+    def listed(self, deleted: bool = False) -> list[Listed]:
+        """The plans, last changed first; or those that were deleted and can be put back."""
+        is_there = PlanRow.deleted.is_not(None) if deleted else PlanRow.deleted.is_(None)
+        with Session(self._engine) as session:
+            rows = session.scalars(select(PlanRow).where(is_there).order_by(PlanRow.changed.desc(), PlanRow.id))
+            return [Listed(r.id, r.name, r.head, _utc(r.changed), r.deleted is not None) for r in rows]
+
+    def make(self, plan: Plan, label: str, plan_id: str | None = None) -> Revision:
+        """Keep a new plan under a new id, or under the one given."""
+        plan_id = plan_id or f"plan-{uuid.uuid4().hex[:12]}"
+        now = self._stamp()
+        with Session(self._engine) as session, session.begin():
+            row = PlanRow(id=plan_id, name=plan.name, head=0, printed=None, created=now, changed=now, deleted=None)
+            session.add(row)
+            session.flush()
+            made = self._append(session, row, plan, "made", label)
+            return self._revision(session, row, made, plan)
+
+    def get(self, plan_id: str) -> Revision:
+        """A plan as it is now.
+
+        Raises:
+            NoSuchPlan: also for a deleted one.
+        """
+        with Session(self._engine) as session:
+            row = self._row(session, plan_id)
+            return self._revision(session, row, self._at(session, row, row.head))
+
+    def at(self, plan_id: str, number: int) -> Plan | None:
+        """The document of one revision, or None where it was thinned out or never was."""
+        with Session(self._engine) as session:
+            row = self._row(session, plan_id)
+            found = session.scalar(select(RevisionRow).filter_by(plan_id=row.id, number=number))
+            return None if found is None else read_plan(found.document)
+
+    def apply(self, plan_id: str, base: int, change: Callable[[Plan], Plan], label: str, field: str = "") -> Revision:
+        """Change the plan as it was at ``base``; nothing is kept where ``change`` refuses or changes nothing.
+
+        Raises:
+            NoSuchPlan, PlanMovedOn: and whatever ``change`` raises.
+        """
+        with Session(self._engine) as session, session.begin():
+            row = self._row(session, plan_id)
+            if base != row.head:
+                raise PlanMovedOn(base, row.head)
+            head = self._at(session, row, row.head)
+            before = read_plan(head.document)
+            plan = change(before)
+            if plan == before:
+                return self._revision(session, row, head, before)
+            is_same_field = bool(field) and head.kind == "edit" and head.field == field
+            undo_to = head.undo_to if is_same_field else head.number
+            made = self._append(session, row, plan, "edit", label, field, undo_to)
+            self._thin(session, row)
+            return self._revision(session, row, made, plan)
+
+    def undo(self, plan_id: str, base: int) -> Revision:
+        """Go one step back, as a new revision.
+
+        Raises:
+            NoSuchPlan, PlanMovedOn, NothingToUndo.
+        """
+        return self._step(plan_id, base, "undo")
+
+    def redo(self, plan_id: str, base: int) -> Revision:
+        """Take one undo back, as a new revision.
+
+        Raises:
+            NoSuchPlan, PlanMovedOn, NothingToUndo.
+        """
+        return self._step(plan_id, base, "redo")
+
+    def delete(self, plan_id: str) -> None:
+        """Put a plan out of sight; it can be put back."""
+        with Session(self._engine) as session, session.begin():
+            self._row(session, plan_id).deleted = self._stamp()
+
+    def restore(self, plan_id: str) -> Revision:
+        """Put a deleted plan back."""
+        with Session(self._engine) as session, session.begin():
+            row = session.get(PlanRow, plan_id)
+            if row is None:
+                raise NoSuchPlan("no-such-plan", f"There is no plan {plan_id!r}.", "Look at the list of plans.")
+            row.deleted = None
+            return self._revision(session, row, self._at(session, row, row.head))
+
+    def note_printed(self, plan_id: str, revision: int) -> None:
+        """Remember which revision was last printed."""
+        with Session(self._engine) as session, session.begin():
+            self._row(session, plan_id).printed = revision
+
+    def history(self, plan_id: str) -> list[HistoryEntry]:
+        """The revisions of a plan, newest first."""
+        with Session(self._engine) as session:
+            row = self._row(session, plan_id)
+            found = session.scalars(
+                select(RevisionRow).filter_by(plan_id=row.id).order_by(RevisionRow.number.desc()).limit(KEPT_WHOLE)
+            )
+            return [HistoryEntry(r.number, r.kind, r.label, _utc(r.made)) for r in found]
+
+    # ---- inside one transaction ---------------------------------------------------------------------------------
+
+    def _stamp(self) -> datetime:
+        return self._now().astimezone(UTC).replace(tzinfo=None)
+
+    def _row(self, session: Session, plan_id: str) -> PlanRow:
+        row = session.get(PlanRow, plan_id)
+        if row is None or row.deleted is not None:
+            raise NoSuchPlan("no-such-plan", f"There is no plan {plan_id!r}.", "Look at the list of plans.")
+        return row
+
+    def _at(self, session: Session, row: PlanRow, number: int) -> RevisionRow:
+        return session.scalars(select(RevisionRow).filter_by(plan_id=row.id, number=number)).one()
+
+    def _has(self, session: Session, row: PlanRow, number: int | None) -> bool:
+        if number is None:
+            return False
+        found = select(func.count()).select_from(RevisionRow).filter_by(plan_id=row.id, number=number)
+        return bool(session.scalar(found))
+
+    def _append(
+        self,
+        session: Session,
+        row: PlanRow,
+        plan: Plan,
+        kind: Kind,
+        label: str,
+        field: str = "",
+        undo_to: int | None = None,
+        redo_to: int | None = None,
+    ) -> RevisionRow:
+        row.head += 1
+        row.name = plan.name
+        row.changed = self._stamp()
+        made = RevisionRow(
+            plan_id=row.id, number=row.head, kind=kind, label=label[:200], field=field[:400], undo_to=undo_to,
+            redo_to=redo_to, made=row.changed, document=plan.model_dump_json(),
+        )  # fmt: skip
+        session.add(made)
+        session.flush()
+        return made
+
+    def _step(self, plan_id: str, base: int, kind: Literal["undo", "redo"]) -> Revision:
+        with Session(self._engine) as session, session.begin():
+            row = self._row(session, plan_id)
+            if base != row.head:
+                raise PlanMovedOn(base, row.head)
+            head = self._at(session, row, row.head)
+            goal = head.undo_to if kind == "undo" else head.redo_to
+            if goal is None or not self._has(session, row, goal):
+                raise NothingToUndo(f"nothing-to-{kind}", f"There is nothing more to {kind}.", "")
+            to = self._at(session, row, goal)
+            plan = read_plan(to.document)
+            if kind == "undo":
+                made = self._append(session, row, plan, kind, f"Undone: {_bare(head)}", "", to.undo_to, head.number)
+            else:
+                made = self._append(session, row, plan, kind, f"Redone: {_bare(to)}", "", head.number, to.redo_to)
+            return self._revision(session, row, made, plan)
+
+    def _revision(self, session: Session, row: PlanRow, at: RevisionRow, plan: Plan | None = None) -> Revision:
+        return Revision(
+            row.id, at.number, plan or read_plan(at.document), at.label, at.kind, _utc(at.made),
+            self._has(session, row, at.undo_to), self._has(session, row, at.redo_to), row.printed,
+        )  # fmt: skip
+
+    def _thin(self, session: Session, row: PlanRow) -> None:
+        if row.head % THIN_EVERY:
+            return
+        old = RevisionRow.number <= row.head - KEPT_WHOLE
+        day = func.date(RevisionRow.made)
+        last_of_day = select(func.max(RevisionRow.number)).where(RevisionRow.plan_id == row.id, old).group_by(day)
+        session.execute(
+            delete(RevisionRow).where(RevisionRow.plan_id == row.id, old, RevisionRow.number.not_in(last_of_day))
+        )
+
+
+def _bare(step: RevisionRow) -> str:
+    return step.label.removeprefix("Undone: ").removeprefix("Redone: ")
+
+
+def _utc(stamp: datetime) -> datetime:
+    return stamp.replace(tzinfo=UTC)

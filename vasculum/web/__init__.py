@@ -1,0 +1,1 @@
+"""The web interface: create_app in app.py."""

@@ -1,0 +1,116 @@
+"""Endpoints that check their bodies by pydantic and describe themselves: one registry serves routing and OpenAPI."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import wraps
+from inspect import cleandoc
+from typing import Any, TypeVar
+
+from flask import Blueprint, Response, request
+from pydantic import BaseModel, ValidationError
+
+from vasculum.core.errors import VasculumError
+from vasculum.plan.reading import Fault, pointer
+
+Body = TypeVar("Body", bound=BaseModel)
+
+BODY_CODES = (400, 413, 415, 422)
+"""What a faulty body may be answered with."""
+
+
+@dataclass(frozen=True)
+class Described:
+    """One endpoint, for the OpenAPI document."""
+
+    method: str
+    path: str
+    name: str
+    summary: str
+    body: type[BaseModel] | None
+    answer: type[BaseModel] | None
+    media_type: str
+    status: int
+    refuses: tuple[int, ...]
+    query: tuple[str, ...]
+
+
+class BodyRefused(VasculumError):
+    """A body that is not what the endpoint takes."""
+
+    def __init__(self, code: str, message: str, fix: str, status: int, faults: list[Fault] | None = None) -> None:
+        super().__init__(code, message, fix, faults[0].where if faults else "")
+        self.status = status
+        self.faults = faults or []
+
+
+class Endpoints:
+    """A blueprint below ``/api`` whose routes are described as they are declared."""
+
+    def __init__(self, name: str) -> None:
+        self.blueprint = Blueprint(name, __name__, url_prefix="/api")
+        self.described: list[Described] = []
+
+    def route(
+        self,
+        method: str,
+        path: str,
+        answer: type[BaseModel] | None = None,
+        body: type[BaseModel] | None = None,
+        status: int = 200,
+        refuses: tuple[int, ...] = (),
+        media_type: str = "application/json",
+        query: tuple[str, ...] = (),
+    ) -> Callable[[Callable[..., Any]], Callable[..., Response]]:
+        """Declare an endpoint: its function gets the checked body as ``body`` and returns a model or a Response."""
+
+        def register(function: Callable[..., Any]) -> Callable[..., Response]:
+            @wraps(function)
+            def view(**arguments: Any) -> Response:
+                if body is not None:
+                    arguments["body"] = _checked(body)
+                made = function(**arguments)
+                return made if isinstance(made, Response) else _json(made, status)
+
+            summary = cleandoc(function.__doc__ or "").split("\n")[0]
+            codes = refuses + (BODY_CODES if body is not None else ())
+            self.described.append(
+                Described(
+                    method, "/api" + path, function.__name__, summary, body, answer, media_type, status, codes, query
+                )
+            )
+            self.blueprint.add_url_rule(path, function.__name__, view, methods=[method])
+            return view
+
+        return register
+
+
+def _json(made: BaseModel | None, status: int) -> Response:
+    if made is None:
+        return Response(status=204)
+    return Response(made.model_dump_json(), status, content_type="application/json")
+
+
+def need_json() -> bytes:
+    """The request's bytes, when they say that they are JSON.
+
+    Raises:
+        BodyRefused: 415 otherwise; a browser asks first before it sends JSON across sites.
+    """
+    if request.mimetype != "application/json":
+        raise BodyRefused("not-json", "The body does not say that it is JSON.", "Send application/json.", 415)
+    return request.get_data()
+
+
+def _checked(model: type[Body]) -> Body:
+    raw = need_json()
+    try:
+        return model.model_validate_json(raw)
+    except ValidationError as refused:
+        errors = refused.errors(include_url=False)
+        faults = [Fault(pointer(e["loc"]), e["msg"]) for e in errors]
+        if errors[0]["type"] == "json_invalid":
+            raise BodyRefused("body-damaged", errors[0]["msg"], "Send whole JSON.", 400, faults) from refused
+        message = f"{faults[0].message} (at {faults[0].where or 'the top'})"
+        raise BodyRefused("body-faulty", message, "See the OpenAPI document.", 422, faults) from refused

@@ -1,0 +1,55 @@
+"""Files to take away: the plan, its parts, its drawing, its print pack, and the blank measuring sheet."""
+
+from __future__ import annotations
+
+import re
+
+from flask import Response
+
+from vasculum.core.errors import StoreRefused
+from vasculum.export.files import EXPORTS
+from vasculum.web.desk import desk
+from vasculum.web.endpoints import Endpoints
+from vasculum.web.messages import PlanAnswer, Printed
+
+endpoints = Endpoints("files")
+route = endpoints.route
+
+
+class NoSuchFile(StoreRefused):
+    """No export by that name."""
+
+
+@route("GET", "/plans/<plan_id>/files/<file_name>", media_type="application/octet-stream", refuses=(404,))
+def plan_file(plan_id: str, file_name: str) -> Response:
+    """One export of a plan as it is now."""
+    if file_name not in EXPORTS:
+        raise NoSuchFile("no-such-file", f"There is no file {file_name!r}.", f"There is {', '.join(EXPORTS)}.")
+    revision = desk().plans.get(plan_id)
+    export = EXPORTS[file_name]
+    made = export.make(desk().solved(revision), revision.number)
+    return _attached(made, export.media_type, f"{_plain(revision.plan.name)}-{revision.number}-{file_name}")
+
+
+@route("GET", "/measuring-sheet.pdf", media_type="application/pdf")
+def measuring_sheet_file() -> Response:
+    """A blank measuring sheet; needs no plan."""
+    from vasculum.export.pdf.measuring import measuring_sheet
+
+    return _attached(measuring_sheet(), "application/pdf", "measuring-sheet.pdf")
+
+
+@route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))
+def note_printed(plan_id: str, body: Printed) -> PlanAnswer:
+    """Remember which revision was printed."""
+    desk().plans.note_printed(plan_id, body.revision)
+    return desk().whole(desk().plans.get(plan_id))
+
+
+def _plain(name: str) -> str:
+    return re.sub(r"[^a-z0-9]+", "-", name.lower()).strip("-") or "plan"
+
+
+def _attached(made: bytes, media_type: str, name: str) -> Response:
+    way = "inline" if media_type == "application/pdf" else "attachment"
+    return Response(made, content_type=media_type, headers={"Content-Disposition": f'{way}; filename="{name}"'})

@@ -1,0 +1,82 @@
+"""What does not belong to one plan: the catalogue, the demo, the OpenAPI document."""
+
+from __future__ import annotations
+
+from flask import Response, json
+
+from vasculum import __version__
+from vasculum.core.catalogue import the_catalogue
+from vasculum.core.errors import NoSuchPlan
+from vasculum.core.flow import family
+from vasculum.core.lengths import read_length
+from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables
+from vasculum.demo import DEMO_PLANS
+from vasculum.plan.solution import Shown
+from vasculum.plan.stations import station_groups
+from vasculum.plan.words import length_texts
+from vasculum.web.desk import desk
+from vasculum.web.endpoints import Endpoints
+from vasculum.web.messages import (
+    AlternativeShown,
+    CatalogueAnswer,
+    ChoosableShown,
+    LengthAnswer,
+    Nothing,
+    PlanAnswer,
+    RuleShown,
+    Typed,
+)
+from vasculum.web.openapi import document
+
+endpoints = Endpoints("shop")
+route = endpoints.route
+
+
+@route("GET", "/catalogue", CatalogueAnswer)
+def catalogue() -> CatalogueAnswer:
+    """What can be chosen, and every rule's sentence, once."""
+    return CatalogueAnswer(
+        version=__version__,
+        edition=NEWEST_EDITION,
+        choosables=[
+            ChoosableShown(
+                name=c.name, kind=c.kind, group=c.group, title=c.title, about=c.about, is_thing=c.is_thing,
+                default_in=c.inch, default_mm=c.metric, source=c.source,
+            )
+            for c in choosables().values()
+        ],
+        alternatives=[
+            AlternativeShown(
+                kind=a.kind, family=family(a.kind), value=a.kind.partition(".")[2], title=a.title, about=a.about
+            )
+            for a in alternatives()
+        ],
+        rules=[
+            RuleShown(name=r.name, kind=r.kind, unit=r.unit, sentence=r.sentence, source=r.source)
+            for answers in the_catalogue().rules.values()
+            for r in answers.values()
+        ],
+        stations=station_groups(),
+    )  # fmt: skip
+
+
+@route("POST", "/length", LengthAnswer, Typed)
+def read_typed_length(body: Typed) -> LengthAnswer:
+    """Read a length or a sum as typed."""
+    length = read_length(body.text, body.unit)
+    text, other = length_texts(length.mm, body.unit)
+    return LengthAnswer(kept=length.kept, value=Shown(mm=str(length.mm), text=text, other=other))
+
+
+@route("POST", "/demo/<plan_id>", PlanAnswer, Nothing, refuses=(404,))
+def put_demo_back(plan_id: str, body: Nothing) -> PlanAnswer:
+    """Bring a demo plan back to how it ships; that can be undone."""
+    if plan_id not in DEMO_PLANS:
+        raise NoSuchPlan("no-such-plan", f"There is no demo plan {plan_id!r}.", f"There is {', '.join(DEMO_PLANS)}.")
+    return desk().whole(desk().put_demo_back(plan_id))
+
+
+@route("GET", "/openapi.json")
+def openapi() -> Response:
+    """This interface, described."""
+    return Response(json.dumps(document()), content_type="application/json")
