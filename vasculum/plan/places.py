@@ -119,7 +119,9 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str) -> None:
     place = plan.places[space.holds]
     levels = [place.choices, space.choices, plan.choices]
     kinds = {"cell", "cell.whole", place.holds}
-    kinds |= {chosen_kind(plan, family, levels) for family in ("joint", "bottom", "front", "runner")}
+    kinds |= {chosen_kind(plan, family, levels) for family in ("joint", "bottom", "front")}
+    row = next(level["runner"] for level in levels if "runner" in level)
+    kinds.add(f"runner.{plan.library.runners[row].kind}")
     laid.places[space.holds] = Place(space.holds, frozenset(kinds), space_id)
     _give_choices(laid, plan, space.holds, levels)
 

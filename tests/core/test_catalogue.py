@@ -1,0 +1,154 @@
+"""The catalogue of the trade as a whole: complete, sourced, free of shortcuts."""
+
+from __future__ import annotations
+
+import ast
+import itertools
+from pathlib import Path
+
+import pytest
+
+import vasculum.core
+from tests.helpers import changed, drawer_of, framed, frameless, solved, step, with_readings
+from vasculum.core.catalogue import the_catalogue
+from vasculum.core.flow import Rule
+from vasculum.core.tables import alternatives, choosables, editions, length_of, stock_runners, stock_sheets
+from vasculum.plan.document import Plan
+
+CORE = Path(vasculum.core.__file__).parent
+RULES = [r for answers in the_catalogue().rules.values() for r in answers.values()]
+CHECKS = [r for answers in the_catalogue().checks.values() for r in answers.values()]
+SOURCES = ("common practice", "from memory", "geometry")
+FAMILIES = ("joint", "bottom", "front", "runner")
+
+
+@pytest.mark.parametrize("rule", RULES + CHECKS, ids=lambda r: f"{r.name}-{r.kind}")
+def test_every_rule_has_a_sentence_a_source_and_a_unit(rule: Rule) -> None:
+    assert rule.sentence[0].isupper()
+    assert rule.sentence.endswith((".", "?"))
+    assert rule.source in SOURCES
+    assert rule.unit in ("mm", "count", "ratio", "litre", "text")
+
+
+def test_names_of_rules_and_checks_are_apart() -> None:
+    assert not the_catalogue().rules.keys() & the_catalogue().checks.keys()
+
+
+def test_nothing_is_both_chosen_and_worked_out() -> None:
+    assert not the_catalogue().rules.keys() & choosables().keys()
+
+
+@pytest.mark.parametrize("family", FAMILIES)
+def test_every_alternative_has_words_and_every_word_an_alternative(family: str) -> None:
+    in_words = {a.kind for a in alternatives() if a.kind.startswith(family + ".")}
+    assert in_words == set(the_catalogue().alternatives(family))
+
+
+@pytest.mark.parametrize("family", ["joint", "bottom"])
+def test_alternatives_define_the_names_that_others_read(family: str) -> None:
+    kinds = the_catalogue().alternatives(family)
+    names = {k: {r.name for r in RULES if r.kind == k} for k in kinds}
+    read_elsewhere = {
+        need
+        for rule in RULES + CHECKS
+        if not rule.kind.startswith(family + ".")
+        for need in set(rule.needs) - rule.optional
+    }
+    wanted = {name for defined in names.values() for name in defined} & read_elsewhere
+    for kind in kinds:
+        assert wanted <= names[kind], kind
+
+
+def all_kinds_of_space() -> list[Plan]:
+    inside = {"of": "width", "value": "24 in", "along": "front", "level": "low"}
+    tapered = [inside, {**inside, "along": "back", "value": "23 1/2 in"}]
+    diagonals = [{"of": f"diagonal_rising_{way}", "value": "24 3/8 in"} for way in ("right", "left")]
+    return [
+        framed(),
+        with_readings(framed(), "case", inside),
+        with_readings(with_readings(framed(), "case", *tapered), "frame", *diagonals),
+        frameless(),
+        with_readings(frameless(), "case", *tapered, *diagonals),
+    ]
+
+
+CHOICES = [[k.partition(".")[2] for k in the_catalogue().alternatives(family)] for family in FAMILIES[:3]]
+COMBINATIONS = list(itertools.product(*CHOICES))
+
+
+@pytest.mark.parametrize("kinds", COMBINATIONS, ids="-".join)
+@pytest.mark.parametrize("plan", all_kinds_of_space(), ids=range(5))
+def test_every_combination_of_kinds_is_wired(plan: Plan, kinds: tuple[str, ...]) -> None:
+    choices = dict(zip(("joint", "bottom", "front"), kinds, strict=True))
+    done = solved(changed(plan, *(step(f"/choices/{n}", v) for n, v in choices.items())))
+    assert done.solved.value(drawer_of(plan), "bottom_width_cut") > 0
+    assert not [k for k, q in done.solved.quantities.items() if q.refusal]
+
+
+# ---- no shortcuts in rules ----------------------------------------------------------------------------------------
+
+BARE = {"min", "max", "floor", "ceil", "round", "int", "abs", "float"}
+RULE_FILES = sorted(path for folder in ("rules", "checks") for path in (CORE / folder).rglob("*.py"))
+
+
+def _calls(path: Path) -> set[str]:
+    """Names of functions called, outside judgements."""
+    found = set()
+    for function in ast.walk(ast.parse(path.read_text())):
+        if isinstance(function, ast.FunctionDef) and "judgement" not in ast.dump(
+            ast.Module(function.decorator_list, [])
+        ):
+            found |= {c.func.id for c in ast.walk(function) if isinstance(c, ast.Call) and isinstance(c.func, ast.Name)}
+    return found
+
+
+@pytest.mark.parametrize("path", RULE_FILES, ids=lambda p: str(p.relative_to(CORE)))
+def test_rules_use_functions_that_narrate_themselves(path: Path) -> None:
+    assert not _calls(path) & BARE
+
+
+@pytest.mark.parametrize("path", RULE_FILES, ids=lambda p: str(p.relative_to(CORE)))
+def test_no_number_hides_in_a_rule(path: Path) -> None:
+    """Halves, doubles and unit factors are geometry; every other number is a default in a table."""
+    numbers = {n.value for n in ast.walk(ast.parse(path.read_text())) if isinstance(n, ast.Constant)}
+    numbers = {n for n in numbers if isinstance(n, (int, float)) and not isinstance(n, bool)}
+    assert numbers <= {0, 1, 2, 4, 1_000_000}
+
+
+# ---- tables -------------------------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("edition", editions())
+def test_every_default_has_a_source_and_reads_in_both_systems(edition: str) -> None:
+    for one in choosables(edition).values():
+        if one.inch is None:
+            continue
+        assert one.source in SOURCES, one.name
+        if one.kind == "length":
+            assert one.metric is not None
+            inch, metric = length_of(one.inch), length_of(one.metric)
+            assert abs(inch - metric) <= max(inch, metric) / 4, one.name
+
+
+def test_sheets_measure_no_more_than_their_name() -> None:
+    for sheet in stock_sheets():
+        assert length_of(sheet.often) <= length_of(sheet.nominal)
+        assert sheet.source in SOURCES
+
+
+def test_runners_come_in_rising_lengths() -> None:
+    for runner in stock_runners():
+        lengths = [length_of(text) for text in runner.stock_lengths]
+        assert lengths == sorted(set(lengths))
+        assert runner.source in SOURCES
+
+
+def test_every_stock_runner_is_of_a_kind_that_has_rules() -> None:
+    assert {f"runner.{r.kind}" for r in stock_runners()} <= set(the_catalogue().alternatives("runner"))
+
+
+def test_nominal_runner_lengths_are_the_usual_ones() -> None:
+    """8, 10 … 28 in and 200, 250 … 700 mm: common practice."""
+    by_system = {r.system: [length_of(t) for t in r.stock_lengths] for r in stock_runners()}
+    assert by_system["in"] == [n * length_of("1 in") for n in range(8, 29, 2)]
+    assert by_system["mm"] == list(range(200, 701, 50))

@@ -1,0 +1,193 @@
+"""Files read back by another reader: csv, XML, PDF text."""
+
+from __future__ import annotations
+
+import csv
+import io
+import xml.etree.ElementTree as ET
+from fractions import Fraction
+
+import pypdf
+import pytest
+
+from tests.helpers import changed, drawer_of, framed, frameless, measured, solved, step, value, with_readings
+from vasculum.demo import demo_plan
+from vasculum.drawing.opening import opening_sheets
+from vasculum.drawing.strokes import strokes_of
+from vasculum.export.files import EXPORTS
+from vasculum.export.parts_csv import COLUMNS, parts_csv
+from vasculum.export.pdf.measuring import measuring_sheet
+from vasculum.export.pdf.pack import print_pack
+from vasculum.export.svg import svg_of
+from vasculum.plan.reading import read_plan
+from vasculum.plan.solution import solution_of
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.starting import new_plan
+
+SVG = "{http://www.w3.org/2000/svg}"
+
+
+@pytest.fixture(scope="module")
+def demo() -> SolvedPlan:
+    return solved(demo_plan("scullery-cupboard"))
+
+
+def pdf_text(made: bytes) -> list[str]:
+    """Text of each page, white space folded, fractions joined."""
+    pages = pypdf.PdfReader(io.BytesIO(made)).pages
+    return [" ".join(page.extract_text().split()).replace(" ⁄ ", "⁄") for page in pages]
+
+
+# ---- CSV ----------------------------------------------------------------------------------------------------------
+
+
+def test_the_parts_list_has_every_part_with_exact_sizes(demo: SolvedPlan) -> None:
+    rows = list(csv.DictReader(io.StringIO(EXPORTS["parts.csv"].make(demo, 1).decode())))
+    assert sum(int(r["count"]) for r in rows) == sum(p.count for p in solution_of(demo).parts) == 8
+    side = next(r for r in rows if r["name"] == "Side, left")
+    assert Fraction(side["length_mm"]) == value(demo, "side_length_cut")
+    assert Fraction(side["width_mm"]) == value(demo, "wall_height_cut")
+    assert (side["length"], side["length_other"], side["hand"], side["assumed"]) == ("22", "558.8 mm", "L", "yes")
+
+
+def test_a_waiting_size_is_an_empty_cell() -> None:
+    rows = list(csv.reader(io.StringIO(parts_csv(solution_of(solved(new_plan("Empty", "framed", "in")))).decode())))
+    assert tuple(rows[0]) == COLUMNS
+    assert {row[4] for row in rows[1:]} == {""}
+
+
+@pytest.mark.parametrize("name", ["=1+1", "+1", "-1", "@x"])
+def test_a_name_that_a_spreadsheet_would_run_is_marked_as_text(name: str) -> None:
+    plan = frameless()
+    sheet = plan.choices["side_sheet"]
+    plan = changed(plan, step(f"/library/sheets/{sheet}/name", name, "replace"))
+    rows = list(csv.DictReader(io.StringIO(parts_csv(solution_of(solved(plan))).decode())))
+    assert rows[0]["material"] == f"'{name}"
+
+
+# ---- SVG ----------------------------------------------------------------------------------------------------------
+
+
+def test_the_drawing_is_in_real_millimetres(demo: SolvedPlan) -> None:
+    sheet = opening_sheets(demo)[0]
+    root = ET.fromstring(svg_of([sheet], "Title & more"))
+    assert root.find(f"{SVG}title").text == "Title & more"  # type: ignore[union-attr]
+    _x, _y, width, _height = map(float, root.get("viewBox", "").split())
+    assert root.get("width") == f"{width:.3f}mm"
+    opening = next(
+        p
+        for p in root.iter(f"{SVG}path")
+        if p.get("class") == "outline" and p.get("data-key", "").endswith("opening_width")
+    )
+    across = [float(part.split()[0].lstrip("ML")) for part in opening.get("d", "").replace(" Z", "").split(" L")]
+    assert max(across) - min(across) == pytest.approx(float(value(demo, "opening_width")) / sheet.scale, abs=0.01)
+
+
+def test_the_drawing_file_holds_every_stroke(demo: SolvedPlan) -> None:
+    sheets = opening_sheets(demo)
+    root = ET.fromstring(svg_of(sheets, "Any"))
+    groups = root.findall(f"{SVG}g")
+    assert [len(g) for g in groups] == [len(strokes_of(s)) for s in sheets]
+
+
+def test_the_drawing_file_has_parts_and_needs_nothing_else(demo: SolvedPlan) -> None:
+    made = EXPORTS["drawing.svg"].make(demo, 7).decode()
+    root = ET.fromstring(made)
+    assert len(root.findall(f"{SVG}g")) == 7
+    assert made.count("http") == made.count("http://www.w3.org/2000/svg")
+    assert "revision 7" in (root.find(f"{SVG}title").text or "")  # type: ignore[union-attr]
+
+
+# ---- JSON ---------------------------------------------------------------------------------------------------------
+
+
+def test_the_plan_file_reads_back(demo: SolvedPlan) -> None:
+    assert read_plan(EXPORTS["plan.json"].make(demo, 1)) == demo.plan
+
+
+# ---- PDF ----------------------------------------------------------------------------------------------------------
+
+
+def test_the_print_pack_holds_all_that_was_promised(demo: SolvedPlan) -> None:
+    pages = pdf_text(EXPORTS["sheet.pdf"].make(demo, 12))
+    whole = " ".join(pages)
+    for heading in (
+        "Scullery cupboard", "Measured", "Still assumed: measure the piece in your hand", "Notes",
+        "Elevation, from the front", "Section, from the side", "Parts to cut", "Runner positions and spacer blocks",
+        "Packing strips, thickness at each station", "Tape checks", "Part drawings", "Why these sizes",
+    ):  # fmt: skip
+        assert heading in whole, heading
+    assert all(f"revision 12 page {n} of {len(pages)}" in page for n, page in enumerate(pages, 1))
+    assert len(pages) <= 7
+
+
+def test_the_print_pack_shows_every_part_in_both_units(demo: SolvedPlan) -> None:
+    whole = " ".join(pdf_text(print_pack(demo, 1)))
+    for part in solution_of(demo).parts:
+        assert part.name.split(",")[0] in whole
+        for size in (part.length, part.width, part.thickness):
+            assert size.value is not None
+            assert size.value.other in whole
+
+
+def test_the_print_pack_names_what_is_assumed_and_what_stops() -> None:
+    bad = solved(frameless(wanted_box_height="12 in"))
+    whole = " ".join(pdf_text(print_pack(bad, 1)))
+    assert "Settle before cutting" in whole
+    assert "Make the box lower" in whole
+    fine = solved(measured(frameless(), side_sheet="15/32 in"))
+    assert "Settle before cutting" not in " ".join(pdf_text(print_pack(fine, 1)))
+    assert "thickness of Plywood 1⁄2" not in " ".join(pdf_text(print_pack(fine, 1)))
+
+
+@pytest.mark.parametrize("plan", [new_plan("Empty", "framed", "in"), new_plan("Half", "frameless", "mm", "600")])
+def test_an_unfinished_plan_prints_what_there_is(plan: object) -> None:
+    whole = " ".join(pdf_text(print_pack(solved(plan), None)))  # type: ignore[arg-type]
+    assert "from a plan file" in whole
+    assert "waits" in whole
+
+
+def test_names_with_signs_print_as_they_are() -> None:
+    plan = changed(frameless(), step("/name", "Jars <b>&amp; racks</b>", "replace"))
+    assert "Jars <b>&amp; racks</b>" in pdf_text(print_pack(solved(plan), 1))[0]
+
+
+def test_fonts_are_embedded(demo: SolvedPlan) -> None:
+    reader = pypdf.PdfReader(io.BytesIO(print_pack(demo, 1)))
+    for page in reader.pages:
+        for font in page["/Resources"]["/Font"].values():  # type: ignore[index, union-attr]
+            one = font.get_object()
+            if one["/Subtype"] == "/TrueType":
+                assert "/FontFile2" in one["/FontDescriptor"]
+    bases = {f.get_object()["/BaseFont"] for p in reader.pages for f in p["/Resources"]["/Font"].values()}  # type: ignore[index, union-attr]
+    assert any("SourceSans3" in base for base in bases)
+
+
+def test_the_same_plan_prints_the_same_bytes(demo: SolvedPlan) -> None:
+    assert print_pack(demo, 3) == print_pack(demo, 3)
+
+
+def test_the_measuring_sheet_prints_before_any_number_is_known() -> None:
+    whole = " ".join(pdf_text(measuring_sheet()))
+    for station in (
+        "Width",
+        "Height",
+        "Depth, from the face",
+        "Diagonals",
+        "rising right",
+        "W middle",
+        "D left",
+        "H right",
+    ):
+        assert station in whole
+
+
+def test_packing_per_station_is_printed() -> None:
+    inside = [
+        {"of": "width", "value": "24 in", "along": "front", "level": "low"},
+        {"of": "width", "value": "23 1/2 in", "along": "back", "level": "low"},
+    ]
+    plan = solved(with_readings(framed(), "case", *inside))
+    whole = " ".join(pdf_text(print_pack(plan, 1)))
+    assert "Packing strips, thickness at each station" in whole
+    assert drawer_of(plan.plan)

@@ -1,0 +1,101 @@
+"""Plans for tests, and short ways to ask them."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from typing import Any
+
+from vasculum.core.lengths import read_length
+from vasculum.plan.document import Plan
+from vasculum.plan.patching import PatchStep, marked, patched
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.starting import new_plan
+
+INCH = Fraction(254, 10)
+
+
+def mm(text: str | Fraction | int) -> Fraction:
+    """Exact mm of a text; a bare number is inches."""
+    return read_length(text, "in").mm if isinstance(text, str) else Fraction(text)
+
+
+def step(path: str, value: Any = None, op: str = "add") -> PatchStep:
+    return PatchStep.model_validate({"op": op, "path": path, "value": value})
+
+
+def drawer_of(plan: Plan) -> str:
+    return plan.spaces[plan.space_order[0]].holds
+
+
+def space_of(plan: Plan) -> str:
+    return plan.space_order[0]
+
+
+def sheet_of(plan: Plan, choice: str) -> str:
+    return plan.choices[choice]
+
+
+def framed(width: str = "22 1/2", height: str = "9 7/16", depth: str = "22 7/8", **choices: str) -> Plan:
+    """A cabinet with a face frame, in inches."""
+    return with_choices(new_plan("Framed", "framed", "in", width, height, depth), **choices)
+
+
+def frameless(width: str = "22 1/2", height: str = "9 7/16", depth: str = "18", **choices: str) -> Plan:
+    """A plain opening, in inches."""
+    return with_choices(new_plan("Frameless", "frameless", "in", width, height, depth), **choices)
+
+
+def with_choices(plan: Plan, **choices: str) -> Plan:
+    return changed(plan, *(step(f"/choices/{name}", value) for name, value in choices.items()))
+
+
+def measured(plan: Plan, **sheets: str) -> Plan:
+    """The plan with sheets measured, by the choice that uses them: ``side_sheet="15/32 in"``."""
+    return changed(
+        plan, *(step(f"/library/sheets/{plan.choices[choice]}/measured", size) for choice, size in sheets.items())
+    )
+
+
+def with_readings(plan: Plan, survey: str, *readings: dict[str, Any]) -> Plan:
+    """The plan with more readings of its frame or its case."""
+    space = plan.spaces[space_of(plan)]
+    survey_id = space.frame if survey == "frame" else space.case
+    steps, number = [], plan.next_id
+    for reading in readings:
+        steps += [
+            step(f"/readings/reading-{number}", {"survey": survey_id, **reading}),
+            step("/reading_order/-", f"reading-{number}"),
+        ]
+        number += 1
+    return changed(plan, *steps, step("/next_id", number, "replace"))
+
+
+def pinned(plan: Plan, **sizes: str) -> Plan:
+    """The plan with sizes of its drawer as built."""
+    drawer = drawer_of(plan)
+    return changed(plan, *(step(f"/as_built/{drawer}~1{name}", size) for name, size in sizes.items()))
+
+
+def changed(plan: Plan, *steps: PatchStep) -> Plan:
+    return patched(plan, steps) if steps else plan
+
+
+def solved(plan: Plan) -> SolvedPlan:
+    return marked(plan)
+
+
+def value(plan: Plan | SolvedPlan, name: str) -> Fraction:
+    """The value of a quantity at the drawer, or the nearest further out."""
+    from vasculum.plan.parts import nearest_key
+
+    done = plan if isinstance(plan, SolvedPlan) else solved(plan)
+    found: Fraction = done.solved.value(*nearest_key(done, drawer_of(done.plan), name))
+    return found
+
+
+def codes(plan: Plan | SolvedPlan, *severities: str) -> set[str]:
+    """Codes of the findings, of these severities or of all."""
+    from vasculum.plan.solution import findings_of
+
+    done = plan if isinstance(plan, SolvedPlan) else solved(plan)
+    return {f.code for f in findings_of(done) if not severities or f.severity in severities}

@@ -1,0 +1,227 @@
+"""What always holds, over random drawers."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+from hypothesis import assume, given, settings
+from hypothesis import strategies as st
+
+from tests.helpers import changed, drawer_of, mm, step, value
+from vasculum.core.errors import LengthRefused
+from vasculum.core.lengths import read_length, show
+from vasculum.core.reasons import snap_down, snap_up
+from vasculum.plan.document import Plan
+from vasculum.plan.reading import read_plan, write_plan
+from vasculum.plan.solution import solution_of
+from vasculum.plan.solving import SolvedPlan, solve_plan
+from vasculum.plan.starting import new_plan
+from vasculum.plan.telling import tell
+
+MANY = settings(max_examples=60, deadline=None, derandomize=True)
+
+inch_increments = st.sampled_from(["1/16 in", "1/32 in", "1/64 in"])
+mm_increments = st.sampled_from(["1 mm", "0.5 mm"])
+
+
+def sixty_fourths(low: int, high: int) -> st.SearchStrategy[str]:
+    """Sizes between two numbers of inches, in 64ths, as text."""
+    return st.integers(low * 64, high * 64).map(lambda n: f"{show(Fraction(n, 64) * mm('1'), 'in')} in")
+
+
+def tenths(low: int, high: int) -> st.SearchStrategy[str]:
+    return st.integers(low * 10, high * 10).map(lambda n: f"{n // 10}.{n % 10} mm")
+
+
+@st.composite
+def drawers(draw: st.DrawFn) -> SolvedPlan:
+    """Drawers of any size, stock, joint, bottom and increment that leave room for a box."""
+    is_metric = draw(st.booleans())
+    sizes = (
+        (draw(tenths(200, 900)), draw(tenths(90, 500)), draw(tenths(270, 800)))
+        if is_metric
+        else (draw(sixty_fourths(9, 36)), draw(sixty_fourths(4, 20)), draw(sixty_fourths(11, 32)))
+    )
+    kind = draw(st.sampled_from(["framed", "frameless"]))
+    plan = new_plan("Any", kind, "mm" if is_metric else "in", *sizes)  # type: ignore[arg-type]
+    thin = draw(
+        tenths(9, 19) if is_metric else st.sampled_from(["3/8 in", "15/32 in", "1/2 in", "31/64 in", "23/32 in"])
+    )
+    bottom = draw(tenths(3, 9) if is_metric else st.sampled_from(["1/8 in", "7/32 in", "1/4 in", "15/32 in"]))
+    return solve_plan(
+        changed(
+            plan,
+            step("/units/increment", draw(mm_increments if is_metric else inch_increments), "replace"),
+            step(f"/library/sheets/{plan.choices['side_sheet']}/measured", thin),
+            step(f"/library/sheets/{plan.choices['bottom_sheet']}/measured", bottom),
+            step("/choices/joint", draw(st.sampled_from(["butt_between", "rabbet_in_ends"]))),
+            step("/choices/bottom", draw(st.sampled_from(["grooved", "planted"]))),
+        )
+    )
+
+
+@MANY
+@given(drawers())
+def test_box_runners_and_play_fill_the_clear_width(plan: SolvedPlan) -> None:
+    runners = 2 * value(plan, "runner_side_clearance")
+    play = value(plan, "runner_play_built")
+    assert value(plan, "outside_width") + runners + play == value(plan, "clear_width")
+    assert 0 <= play < value(plan, "increment") + value(plan, "runner_play")
+
+
+@MANY
+@given(drawers())
+def test_front_and_gaps_fill_the_opening(plan: SolvedPlan) -> None:
+    assert value(plan, "front_width_cut") + 2 * value(plan, "gap_beside") == value(plan, "opening_width")
+    assert value(plan, "front_height_cut") + 2 * value(plan, "gap_above_below") == value(plan, "opening_height")
+    assert value(plan, "gap_beside") >= value(plan, "gap")
+    assert value(plan, "gap_above_below") >= value(plan, "gap")
+
+
+@MANY
+@given(drawers())
+def test_the_box_goes_in_on_all_three_axes(plan: SolvedPlan) -> None:
+    assert value(plan, "outside_width") < value(plan, "clear_width")
+    assert value(plan, "outside_height") + value(plan, "play_below") + value(plan, "play_above") <= value(
+        plan, "clear_height"
+    )
+    assert value(plan, "outside_depth") + value(plan, "set_back") <= value(plan, "clear_depth")
+
+
+@MANY
+@given(drawers())
+def test_a_bottom_fits_its_grooves_and_never_falls_out(plan: SolvedPlan) -> None:
+    drawer = drawer_of(plan.plan)
+    if plan.solved.value(drawer, "groove_depth_side") is None:
+        assert value(plan, "bottom_width_cut") <= value(plan, "outside_width")
+        assert value(plan, "bottom_depth_cut") <= value(plan, "outside_depth")
+        return
+    for play, depth in (("bottom_play_across", "groove_depth_side"), ("bottom_play_along", "groove_depth_front")):
+        left = value(plan, play)
+        assert value(plan, "bottom_play") <= left < value(plan, "bottom_play") + value(plan, "increment")
+        assert left < value(plan, depth)
+
+
+@MANY
+@given(drawers())
+def test_every_cut_size_is_a_multiple_of_the_increment_and_no_larger_than_exact(plan: SolvedPlan) -> None:
+    increment = value(plan, "increment")
+    for (place, name), one in plan.solved.quantities.items():
+        exact = plan.solved.value(place, name.removesuffix("_cut"))
+        if name.endswith("_cut") and one.value is not None:
+            assert one.value % increment == 0, name
+            assert exact - increment < one.value <= exact, name
+
+
+@MANY
+@given(drawers())
+def test_every_number_answers_why_with_a_sum_that_gives_it(plan: SolvedPlan) -> None:
+    for place, name in plan.solved.quantities:
+        task = plan.solved.wiring.task((place, name))
+        if task is None or not task.rule.is_check:
+            chain = tell(plan, (place, name))
+            assert chain[0].key == f"{place}/{name}"
+            ends = [link for link in chain if not link.inputs and link.origin == "worked out"]
+            assert {link.key.split("/")[1] for link in ends} <= {"packing_left", "packing_right"}, "nothing to pack"
+
+
+@MANY
+@given(drawers())
+def test_a_plan_file_reads_as_it_was_written_and_solves_the_same(plan: SolvedPlan) -> None:
+    again = read_plan(write_plan(plan.plan))
+    assert again == plan.plan
+    assert solve_plan(again).solved.quantities == plan.solved.quantities
+
+
+@MANY
+@given(drawers(), sixty_fourths(1, 3))
+def test_solving_a_change_agrees_with_solving_anew(plan: SolvedPlan, gap: str) -> None:
+    after = changed(plan.plan, step("/choices/bottom_play", "1/32 in"), step("/choices/gap", gap))
+    assert solve_plan(after, plan).solved.quantities == solve_plan(after).solved.quantities
+
+
+@MANY
+@given(drawers())
+def test_parts_set_in_joint_coordinates_fill_the_wall_ring_without_overlap_or_gap(plan: SolvedPlan) -> None:
+    """Seen from above, four walls make the ring between outside and inside, each point once."""
+    pieces = wall_rectangles(plan)
+    width, depth = value(plan, "outside_width"), value(plan, "outside_depth")
+    ring = width * depth - value(plan, "inside_width") * value(plan, "inside_depth")
+    assert sum((x2 - x1) * (y2 - y1) for x1, y1, x2, y2 in pieces) == ring
+    for at, a in enumerate(pieces):
+        assert 0 <= a[0] < a[2] <= width
+        assert 0 <= a[1] < a[3] <= depth
+        for b in pieces[at + 1 :]:
+            assert min(a[2], b[2]) <= max(a[0], b[0]) or min(a[3], b[3]) <= max(a[1], b[1])
+
+
+Rectangle = tuple[Fraction, Fraction, Fraction, Fraction]
+
+
+def wall_rectangles(plan: SolvedPlan) -> list[Rectangle]:
+    """The four walls from above as rectangles, cut by hand from the part sizes; x across, y from the front."""
+    ts, tf, tk = (value(plan, f"{w}_thickness") for w in ("side", "box_front", "box_back"))
+    side, end = value(plan, "side_length_cut"), value(plan, "front_back_length_cut")
+    drawer = drawer_of(plan.plan)
+    rf, rk = (plan.solved.value(drawer, f"rabbet_depth_{e}") for e in ("front", "back"))
+    if rf is None:
+        width, depth = end + 2 * ts, side
+        sides = [(Fraction(0), Fraction(0), ts, side), (width - ts, Fraction(0), width, side)]
+        ends = [(ts, Fraction(0), ts + end, tf), (ts, depth - tk, ts + end, depth)]
+        return [*sides, *ends]
+    width, first = end, tf - rf
+    depth = first + side + (tk - rk)
+    sides = [(Fraction(0), first, ts, first + side), (width - ts, first, width, first + side)]
+    front = [(Fraction(0), Fraction(0), width, first), (ts, first, width - ts, tf)]
+    back = [(Fraction(0), depth - (tk - rk), width, depth), (ts, depth - tk, width - ts, depth - (tk - rk))]
+    return [*sides, *front, *back]
+
+
+# ---- lengths ------------------------------------------------------------------------------------------------------
+
+lengths = st.fractions(min_value=0, max_value=5000, max_denominator=1000)
+increments = st.sampled_from([mm("1/16"), mm("1/32"), mm("1/64"), Fraction(1), Fraction(1, 2)])
+
+
+@given(lengths, increments, st.sampled_from(["in", "mm"]))
+def test_reading_what_was_shown_gives_the_same_length_at_every_increment(
+    length: Fraction, increment: Fraction, unit: str
+) -> None:
+    snapped = snap_down(length, increment)
+    text = show(snapped, unit)  # type: ignore[arg-type]
+    assume(not text.startswith("≈"))
+    assert read_length(text, unit).mm == snapped  # type: ignore[arg-type]
+
+
+@given(st.integers(0, 3900 * 64))
+def test_inch_marks_are_always_shown_exactly(marks: int) -> None:
+    length = Fraction(marks, 64) * mm("1")
+    assert read_length(show(length, "in"), "in").mm == length
+
+
+@given(lengths, increments)
+def test_snapping_stays_within_one_increment(length: Fraction, increment: Fraction) -> None:
+    assert (
+        length - increment < snap_down(length, increment) <= length <= snap_up(length, increment) < length + increment
+    )
+
+
+@given(st.text(max_size=60))
+def test_any_text_is_read_or_refused_in_words(text: str) -> None:
+    try:
+        read = read_length(text, "in")
+    except LengthRefused as refused:
+        assert refused.message
+        assert refused.fix
+    else:
+        assert read.mm >= 0
+        assert read_length(read.kept, None).mm == read.mm
+
+
+@MANY
+@given(drawers())
+def test_the_solution_can_always_be_said(plan: SolvedPlan) -> None:
+    for unit in ("in", "mm"):
+        shown: Plan = changed(plan.plan, step("/units/length", unit, "replace"))
+        solution = solution_of(solve_plan(shown))
+        assert all(quantity.value for quantity in solution.quantities.values())
