@@ -1,0 +1,379 @@
+"""The web interface: what it answers, what it refuses, and what it tells the browser."""
+
+from __future__ import annotations
+
+import json
+from typing import Any
+
+import pytest
+from flask.testing import FlaskClient
+
+from tests.conftest import DEMO, Api
+from tests.helpers import framed
+from vasculum.plan.reading import write_plan
+
+SIDES = "/library/sheets/sheet-6/measured"
+
+
+@pytest.fixture
+def sides(api: Api) -> str:
+    """Where the thickness of the demo's sides is measured."""
+    document = api.get(f"/plans/{DEMO}")["document"]
+    return f"/library/sheets/{document['choices']['side_sheet']}/measured"
+
+
+@pytest.fixture
+def drawer(api: Api) -> str:
+    document = api.get(f"/plans/{DEMO}")["document"]
+    return str(document["spaces"][document["space_order"][0]]["holds"])
+
+
+# ---- plans --------------------------------------------------------------------------------------------------------
+
+
+def test_the_demo_is_there(api: Api) -> None:
+    listed = api.get("/plans")
+    assert [(p["id"], p["is_demo"]) for p in listed["plans"]] == [(DEMO, True)]
+    whole = api.get(f"/plans/{DEMO}")
+    assert whole["document"]["name"] == "Scullery cupboard"
+    assert whole["solution"]["parts"]
+    assert [d["name"] for d in whole["drawings"]][:2] == ["elevation", "section"]
+
+
+def test_a_new_plan_is_made_from_three_numbers(api: Api) -> None:
+    body = {
+        "name": "Mine",
+        "kind": "framed",
+        "unit": "in",
+        "width": "30 3/8 - 3 * 3/4",
+        "height": "240 mm",
+        "depth": "22",
+    }
+    made = api.post("/plans", body, 201)
+    assert (made["revision"], made["document"]["name"]) == (1, "Mine")
+    assert len(made["document"]["marks"]) == 6
+    assert api.get(f"/plans/{made['id']}")["solution"] == made["solution"]
+
+
+def test_a_preview_of_a_new_plan_keeps_nothing(api: Api) -> None:
+    shown = api.post("/plans/preview", {"name": "Mine", "kind": "framed", "unit": "in", "width": "22"})
+    assert {f["code"] for f in shown["solution"]["findings"] if f["severity"] == "stop"} == {
+        "no-height-read",
+        "no-depth-read",
+    }
+    assert len(api.get("/plans")["plans"]) == 1
+
+
+def test_copy_rename_delete_and_put_back(api: Api) -> None:
+    copy = api.post(f"/plans/{DEMO}/copy", status=201)
+    assert copy["document"]["name"] == "Copy of Scullery cupboard"
+    api.edit(copy["id"], ("/name", "Jar shelf"))
+    assert {p["name"] for p in api.get("/plans")["plans"]} == {"Scullery cupboard", "Jar shelf"}
+    assert api.client.delete(f"/api/plans/{copy['id']}").status_code == 204
+    assert [p["name"] for p in api.get("/plans")["deleted"]] == ["Jar shelf"]
+    api.get(f"/plans/{copy['id']}", 404)
+    assert api.post(f"/plans/{copy['id']}/restore")["document"]["name"] == "Jar shelf"
+
+
+def test_a_plan_file_goes_out_and_comes_back_in(api: Api) -> None:
+    out = api.client.get(f"/api/plans/{DEMO}/files/plan.json")
+    assert out.headers["Content-Disposition"] == 'attachment; filename="scullery-cupboard-1-plan.json"'
+    response = api.client.post("/api/plans/import", data=out.data, content_type="application/json")
+    assert response.status_code == 201
+    back = response.get_json()
+    assert back["id"] != DEMO
+    assert back["document"] == api.get(f"/plans/{DEMO}")["document"]
+
+
+@pytest.mark.parametrize(
+    ("body", "code", "where"),
+    [
+        ("{", "plan-damaged", ""),
+        ("[]", "not-a-plan", "/format"),
+        (write_plan(framed()).replace('"22 1/2 in"', '"22 1/2"'), "plan-faulty", "/readings/reading-5/value"),
+        (write_plan(framed()).replace('"version": 1', '"version": 2'), "plan-from-the-future", "/version"),
+    ],
+)
+def test_a_damaged_or_foreign_file_is_refused_and_nothing_is_stored(api: Api, body: str, code: str, where: str) -> None:
+    response = api.client.post("/api/plans/import", data=body, content_type="application/json")
+    assert response.status_code == 422
+    problem = response.get_json()
+    assert (problem["code"], problem["where"]) == (code, where)
+    assert problem["faults"][0]["where"] == where
+    assert len(api.get("/plans")["plans"]) == 1
+
+
+def test_the_demo_is_put_back_by_a_change_that_can_be_undone(api: Api) -> None:
+    api.edit(DEMO, ("/name", "Changed"))
+    assert api.post(f"/demo/{DEMO}")["document"]["name"] == "Scullery cupboard"
+    undone = api.post(f"/plans/{DEMO}/undo", {"base": 3})
+    assert undone["document"]["name"] == "Changed"
+    api.client.delete(f"/api/plans/{DEMO}")
+    assert api.post(f"/demo/{DEMO}")["document"]["name"] == "Scullery cupboard"
+    api.post("/demo/nothing", status=404)
+
+
+# ---- changes ------------------------------------------------------------------------------------------------------
+
+
+def test_a_change_answers_only_the_quantities_that_changed(api: Api, sides: str, drawer: str) -> None:
+    before = api.get(f"/plans/{DEMO}")["solution"]["quantities"]
+    change = api.edit(DEMO, (sides, "15/32 in"))
+    after = api.get(f"/plans/{DEMO}")["solution"]["quantities"]
+    assert change["revision"] == 2
+    assert change["changed"] == {k: v for k, v in after.items() if before.get(k) != v}
+    assert change["gone"] == []
+    assert f"{drawer}/front_width_cut" not in change["changed"]
+    moved = {m["key"]: (m["old"]["text"], m["new"]["text"]) for m in change["moved"]}
+    assert moved[f"{drawer}/front_back_length_cut"] == ("20 3/8", "20 7/16")
+
+
+def test_another_joint_says_which_quantities_came_and_went(api: Api, drawer: str) -> None:
+    there = api.edit(DEMO, ("/choices/joint", "rabbet_in_ends"))
+    assert f"{drawer}/rabbet_depth_front" in there["changed"]
+    back = api.edit(DEMO, ("/choices/joint", "butt_between"))
+    assert f"{drawer}/rabbet_depth_front" in back["gone"]
+
+
+def test_a_preview_stores_nothing(api: Api, sides: str) -> None:
+    body = {"base": 1, "patch": [{"op": "add", "path": sides, "value": "15/32 in"}]}
+    shown = api.post(f"/plans/{DEMO}/preview", body)
+    assert any(m["label"] == "side thickness" for m in shown["moved"])
+    assert api.get(f"/plans/{DEMO}")["revision"] == 1
+
+
+def test_the_second_of_two_tabs_is_told_what_changed_and_can_make_its_change_again(api: Api, sides: str) -> None:
+    api.edit(DEMO, (sides, "15/32 in"), base=1)
+    problem = api.edit(DEMO, ("/choices/gap", "1/16 in"), base=1, status=409)
+    assert (problem["code"], problem["head"]) == ("plan-moved-on", 2)
+    assert any(m["label"] == "front and back length, cut" for m in problem["moved"])
+    again = api.edit(DEMO, ("/choices/gap", "1/16 in"), base=problem["head"])
+    assert again["revision"] == 3
+    assert again["document"]["library"]["sheets"][sides.split("/")[3]]["measured"] == "15/32 in"
+
+
+def test_undo_and_redo_make_revisions(api: Api, sides: str) -> None:
+    api.edit(DEMO, (sides, "15/32 in"))
+    undone = api.post(f"/plans/{DEMO}/undo", {"base": 2})
+    assert (undone["revision"], undone["can_undo"], undone["can_redo"]) == (3, False, True)
+    assert undone["moved"]
+    redone = api.post(f"/plans/{DEMO}/redo", {"base": 3})
+    assert (redone["revision"], redone["can_undo"], redone["can_redo"]) == (4, True, False)
+    assert api.post(f"/plans/{DEMO}/redo", {"base": 4}, 409)["code"] == "nothing-to-redo"
+    assert api.post(f"/plans/{DEMO}/undo", {"base": 1}, 409)["code"] == "plan-moved-on"
+    labels = [e["label"] for e in api.get(f"/plans/{DEMO}/history")["entries"]]
+    assert labels == ["Redone: Changed", "Undone: Changed", "Changed", "The demo as it ships"]
+
+
+def test_typing_in_one_field_is_one_undo_step(api: Api) -> None:
+    for gap in ("1/16 in", "3/16 in", "1/4 in"):
+        api.edit(DEMO, ("/choices/gap", gap), field="choices/gap")
+    undone = api.post(f"/plans/{DEMO}/undo", {"base": 4})
+    assert "gap" not in undone["document"]["choices"]
+
+
+def test_new_parts_get_marks_that_stay(api: Api, sides: str) -> None:
+    marks = api.get(f"/plans/{DEMO}")["document"]["marks"]
+    api.edit(DEMO, ("/choices/joint", "rabbet_in_ends"))
+    change = api.edit(DEMO, (sides, "15/32 in"))
+    assert change["document"]["marks"] == marks
+
+
+def test_the_other_unit_answers_every_text_anew(api: Api) -> None:
+    change = api.edit(DEMO, ("/units/length", "mm"))
+    assert change["moved"] == []
+    whole = api.get(f"/plans/{DEMO}")
+    assert change["changed"] == whole["solution"]["quantities"]
+
+
+def test_the_printed_revision_says_how_much_has_changed_since(api: Api, sides: str) -> None:
+    assert api.get(f"/plans/{DEMO}")["printed"] is None
+    api.post(f"/plans/{DEMO}/printed", {"revision": 1})
+    assert api.get(f"/plans/{DEMO}")["printed"] == {"revision": 1, "changed_since": 0}
+    change = api.edit(DEMO, (sides, "15/32 in"))
+    assert change["printed"] == {"revision": 1, "changed_since": len(change["moved"])}
+
+
+# ---- reasons and files --------------------------------------------------------------------------------------------
+
+
+def test_every_quantity_answers_why(api: Api) -> None:
+    for key in api.get(f"/plans/{DEMO}")["solution"]["quantities"]:
+        chain = api.get(f"/plans/{DEMO}/why?key={key}")["chain"]
+        assert chain[0]["key"] == key
+        known = {link["key"] for link in chain}
+        assert all(feed in known for link in chain for feed in link["inputs"])
+
+
+@pytest.mark.parametrize("key", ["", "x", "a/b/c", "place-3/colour", "nowhere/box_width"])
+def test_why_of_nothing_is_refused(api: Api, key: str) -> None:
+    assert api.get(f"/plans/{DEMO}/why?key={key}", 404)["code"] == "no-such-key"
+
+
+@pytest.mark.parametrize(
+    ("name", "media", "begins"),
+    [
+        ("plan.json", "application/json", b"{"),
+        ("parts.csv", "text/csv", b"marks,"),
+        ("drawing.svg", "image/svg+xml", b"<svg"),
+        ("sheet.pdf", "application/pdf", b"%PDF"),
+    ],
+)
+def test_files_come_with_their_type_and_a_plain_name(api: Api, name: str, media: str, begins: bytes) -> None:
+    response = api.client.get(f"/api/plans/{DEMO}/files/{name}")
+    assert response.status_code == 200
+    assert response.mimetype == media
+    assert response.data.startswith(begins)
+    assert f"scullery-cupboard-1-{name}" in response.headers["Content-Disposition"]
+
+
+def test_a_file_that_is_none_is_refused(api: Api) -> None:
+    assert api.get(f"/plans/{DEMO}/files/parts.exe", 404)["code"] == "no-such-file"
+    assert api.client.get(f"/api/plans/{DEMO}/files/..%2f..%2fsecret").status_code == 404
+
+
+def test_the_measuring_sheet_needs_no_plan(api: Api) -> None:
+    assert api.client.get("/api/measuring-sheet.pdf").data.startswith(b"%PDF")
+
+
+def test_the_catalogue_says_what_can_be_chosen_and_each_rules_sentence(api: Api) -> None:
+    catalogue = api.get("/catalogue")
+    assert {a["value"] for a in catalogue["alternatives"] if a["family"] == "joint"} == {
+        "butt_between",
+        "rabbet_in_ends",
+    }
+    gap = next(c for c in catalogue["choosables"] if c["name"] == "gap")
+    assert (gap["default_in"], gap["default_mm"], gap["source"]) == ("1/8 in", "3 mm", "common practice")
+    assert any(r["name"] == "box_width" and r["sentence"].startswith("The box is") for r in catalogue["rules"])
+    assert {(g["space"], g["survey"]) for g in catalogue["stations"]} == {
+        ("framed", "frame"),
+        ("framed", "case"),
+        ("frameless", "case"),
+    }
+
+
+@pytest.mark.parametrize(
+    ("text", "unit", "kept", "shown", "other"),
+    [
+        ("14 11/16", "in", "14 11/16 in", "14 11/16", "373.1 mm"),
+        ("30 3/8 - 3 * 3/4", "in", "(30 3/8 - 3 * 3/4) in", "28 1/8", "714.4 mm"),
+        ("240", "mm", "240 mm", "240", "9 29/64 in"),
+    ],
+)
+def test_a_typed_length_is_read(api: Api, text: str, unit: str, kept: str, shown: str, other: str) -> None:
+    answer = api.post("/length", {"text": text, "unit": unit})
+    assert (answer["kept"], answer["value"]["text"], answer["value"]["other"]) == (kept, shown, other)
+
+
+def test_a_typed_length_that_is_none_is_refused_with_what_would_be_accepted(api: Api) -> None:
+    problem = api.post("/length", {"text": "12..5", "unit": "in"}, 422)
+    assert problem["code"] == "length-unreadable"
+    assert "14 11/16" in problem["fix"]
+
+
+# ---- bad requests -------------------------------------------------------------------------------------------------
+
+
+BAD_BODIES: list[tuple[Any, int, str]] = [
+    ({"base": 1}, 422, "/patch"),
+    ({"base": 1, "patch": []}, 422, "/patch"),
+    ({"base": 0, "patch": [{"op": "add", "path": "/name", "value": "x"}]}, 422, "/base"),
+    ({"base": "1", "patch": [{"op": "add", "path": "/name", "value": "x"}]}, 422, "/base"),
+    ({"base": 1, "patch": [{"op": "move", "path": "/name"}]}, 422, "/patch/0/op"),
+    ({"base": 1, "patch": [{"op": "add", "path": "/name", "value": "x"}], "more": 1}, 422, "/more"),
+    ({"base": 1, "patch": [{"op": "add", "path": "/name", "value": 5}]}, 422, "/name"),
+    ({"base": 1, "patch": [{"op": "add", "path": "/readings/x/value", "value": "1 in"}]}, 422, ""),
+    ({"base": 1, "patch": [{"op": "add", "path": "/name", "value": "x"}] * 501}, 422, "/patch"),
+    ([], 422, ""),
+]
+
+
+@pytest.mark.parametrize(("body", "status", "where"), BAD_BODIES)
+def test_a_faulty_body_is_refused_with_the_place_and_changes_nothing(
+    api: Api, body: Any, status: int, where: str
+) -> None:
+    problem = api.post(f"/plans/{DEMO}/edits", body, status)
+    assert problem["where"] == where
+    assert problem["detail"]
+    assert api.get(f"/plans/{DEMO}")["revision"] == 1
+
+
+def test_damaged_json_is_refused(client: FlaskClient) -> None:
+    response = client.post(f"/api/plans/{DEMO}/edits", data="{", content_type="application/json")
+    assert (response.status_code, response.get_json()["code"]) == (400, "body-damaged")
+
+
+@pytest.mark.parametrize("media", ["text/plain", "application/x-www-form-urlencoded", "multipart/form-data", ""])
+def test_only_json_is_taken_so_that_no_page_elsewhere_can_post(client: FlaskClient, media: str) -> None:
+    response = client.post(f"/api/plans/{DEMO}/copy", data="{}", content_type=media)
+    assert (response.status_code, response.get_json()["code"]) == (415, "not-json")
+    response = client.post("/api/plans/import", data=write_plan(framed()), content_type=media)
+    assert response.status_code == 415
+
+
+@pytest.mark.parametrize("host", ["evil.example", "127.0.0.1.evil.example:80", "10.0.0.1", "evil.example:8017"])
+def test_another_host_name_is_refused(client: FlaskClient, host: str) -> None:
+    assert client.get("/api/plans", headers={"Host": host}).status_code == 403
+    assert client.get("/", headers={"Host": host}).status_code == 403
+
+
+@pytest.mark.parametrize("host", ["127.0.0.1:8017", "localhost:1", "localhost", "[::1]:8017", "[::1]"])
+def test_this_machines_names_are_taken(client: FlaskClient, host: str) -> None:
+    assert client.get("/api/plans", headers={"Host": host}).status_code == 200
+
+
+def test_a_body_that_is_too_large_is_refused(client: FlaskClient) -> None:
+    response = client.post("/api/plans/import", data="x" * 2_600_000, content_type="application/json")
+    assert (response.status_code, response.mimetype) == (413, "application/problem+json")
+
+
+@pytest.mark.parametrize(("method", "path"), [("GET", "/api/nothing"), ("GET", "/api/plans/none"), ("POST", "/api/x")])
+def test_what_is_not_there_is_a_problem(client: FlaskClient, method: str, path: str) -> None:
+    response = client.open(path, method=method, json={})
+    assert response.status_code in (404, 405)
+    assert response.mimetype == "application/problem+json"
+    assert {"type", "title", "status", "detail", "code", "fix"} <= response.get_json().keys()
+
+
+def test_a_failure_of_ours_is_a_problem_without_its_inside(app: Any) -> None:
+    app.add_url_rule("/api/broken", "broken", lambda: 1 / 0)
+    response = app.test_client().get("/api/broken")
+    assert response.status_code == 500
+    assert "division" not in response.get_data(as_text=True)
+
+
+def test_every_answer_carries_the_policy(client: FlaskClient) -> None:
+    for path in ("/", "/api/plans", "/api/nothing", "/plans/x"):
+        headers = client.get(path).headers
+        policy = headers["Content-Security-Policy"]
+        assert "default-src 'none'" in policy
+        assert "script-src 'self'" in policy
+        assert "unsafe" not in policy
+        assert headers["X-Content-Type-Options"] == "nosniff"
+    assert client.get("/api/plans").headers["Cache-Control"] == "no-store"
+
+
+def test_no_file_outside_the_front_end_is_served(client: FlaskClient) -> None:
+    for path in ("/../app.py", "/..%2fapp.py", "/assets/../../app.py", "/%2e%2e/app.py"):
+        assert b"create_app" not in client.get(path).data
+
+
+def test_every_address_of_the_page_answers_the_page(client: FlaskClient) -> None:
+    page = client.get("/").data
+    assert b'id="root"' in page
+    assert b"<script>" not in page
+    assert client.get(f"/plans/{DEMO}/cut").data == page
+
+
+def test_the_description_is_valid_and_knows_every_route(app: Any, api: Api) -> None:
+    described = api.get("/openapi.json")
+    assert described["openapi"] == "3.1.0"
+    routes = {
+        str(rule).replace("<", "{").replace(">", "}")
+        for rule in app.url_map.iter_rules()
+        if str(rule).startswith("/api/")
+    }
+    assert routes == set(described["paths"])
+    text = json.dumps(described)
+    for name in {part.split('"')[0] for part in text.split("#/components/schemas/")[1:]}:
+        assert name in described["components"]["schemas"]
