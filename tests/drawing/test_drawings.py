@@ -183,7 +183,7 @@ def test_an_arc_runs_from_angle_to_angle() -> None:
 
 def test_bounds_hold_every_stroke(plan: SolvedPlan) -> None:
     for sheet in opening_sheets(plan):
-        left, bottom, width, height = bounds_of(sheet)
+        left, bottom, width, height = bounds_of(strokes_of(sheet), sheet.scale)
         for stroke in strokes_of(sheet):
             points = stroke.points if isinstance(stroke, PathStroke) else ((stroke.x, stroke.y),)
             assert all(left <= x <= left + width and bottom <= y <= bottom + height for x, y in points)

@@ -266,9 +266,10 @@ def test_a_typed_length_is_read(api: Api, text: str, unit: str, kept: str, shown
 
 
 def test_a_typed_length_that_is_none_is_refused_with_what_would_be_accepted(api: Api) -> None:
-    problem = api.post("/length", {"text": "12..5", "unit": "in"}, 422)
-    assert problem["code"] == "length-unreadable"
-    assert "14 11/16" in problem["fix"]
+    answer = api.post("/length", {"text": "12..5", "unit": "in"})
+    assert (answer["kept"], answer["value"]) == (None, None)
+    assert answer["refused"]["code"] == "length-unreadable"
+    assert "14 11/16" in answer["refused"]["fix"]
 
 
 # ---- bad requests -------------------------------------------------------------------------------------------------

@@ -163,9 +163,6 @@ class Place(NamedTuple):
 
 # ---- wiring: structure only, kept while the tree, the kinds and the set of choices stay -------------------------
 
-Feed = Key | tuple[Key | None, ...] | None
-"""What feeds one parameter: a key, the children's keys with holes, or nothing (an optional input that is not there)."""
-
 
 class Task(NamedTuple):
     """One quantity to work out: its rule, and what feeds it."""
@@ -173,7 +170,10 @@ class Task(NamedTuple):
     key: Key
     rule: Rule
     share: int | None
-    feeds: tuple[tuple[str, Feed], ...]
+    feeds: tuple[tuple[str, Key], ...]
+    """Parameters fed by one key each; an optional input that is not there has none."""
+    each: tuple[tuple[str, tuple[Key | None, ...]], ...]
+    """Parameters fed by the children's keys in order, with holes."""
     after: tuple[Key, ...]
 
 
@@ -260,22 +260,23 @@ class _Wirer:
     def _task(self, key: Key, rule: Rule, place_id: str, share: int | None) -> Task:
         if share is not None:
             source = (place_id, _shares(key[1]))
-            return Task(key, rule, share, (("shares", source),), (source,))
-        feeds = tuple((need, self._feed(key, rule, place_id, need)) for need in rule.needs)
-        flat: dict[Key, None] = {}
-        for _, feed in feeds:
-            for one in _keys_of(feed):
-                flat[one] = None
+            return Task(key, rule, share, (("shares", source),), (), (source,))
+        each = tuple((need, self._children(place_id, need)) for need in rule.needs if need.startswith("each_"))
+        found = ((n, self._feed(key, rule, place_id, n)) for n in rule.needs if not n.startswith("each_"))
+        feeds = tuple((need, feed) for need, feed in found if feed is not None)
+        flat = dict.fromkeys(feed for _, feed in feeds)
+        flat |= dict.fromkeys(one for _, keys in each for one in keys if one is not None)
         if not rule.is_judgement and not rule.is_check:
             for one in flat:
                 if one in self.wanted and self.wanted[one][0].is_judgement:
                     raise Unwired(f"{key_text(key)}: the judgement {key_text(one)} feeds a size")
-        return Task(key, rule, None, feeds, tuple(flat))
+        return Task(key, rule, None, feeds, each, tuple(flat))
 
-    def _feed(self, key: Key, rule: Rule, place_id: str, need: str) -> Feed:
-        if need.startswith("each_"):
-            name = need.removeprefix("each_")
-            return tuple((c, name) if self._is_known((c, name)) else None for c in self.places[place_id].children)
+    def _children(self, place_id: str, need: str) -> tuple[Key | None, ...]:
+        name = need.removeprefix("each_")
+        return tuple((c, name) if self._is_known((c, name)) else None for c in self.places[place_id].children)
+
+    def _feed(self, key: Key, rule: Rule, place_id: str, need: str) -> Key | None:
         if need.startswith("outer_"):
             parent = self.places[place_id].parent
             found = self._nearest(parent, need.removeprefix("outer_"), key) if parent is not None else None
@@ -297,14 +298,6 @@ class _Wirer:
                 return key
             at = self.places[at].parent
         return None
-
-
-def _keys_of(feed: Feed) -> Iterable[Key]:
-    if feed is None:
-        return ()
-    if feed and isinstance(feed[0], str):
-        return (feed,)
-    return tuple(k for k in feed if k is not None)
 
 
 # ---- solving: values ---------------------------------------------------------------------------------------------
@@ -429,38 +422,34 @@ def _derivation_of(key: Key, one: Given) -> Derivation:
 
 
 def _worked_out(task: Task, quantities: Mapping[Key, Derivation], pins: Mapping[Key, Fraction]) -> Derivation:
-    inputs = [quantities[key] for key in task.after]
     planned, refusal = None, None
-    waits_for: set[Key] = set()
+    waits_for: frozenset[Key] = frozenset()
     rests_on: frozenset[Key] = frozenset()
-    for one in inputs:
-        rests_on |= one.rests_on
-        if one.is_missing:
-            waits_for |= one.waits_for or {one.key}
+    for key in task.after:
+        one = quantities[key]
+        if one.rests_on and one.rests_on is not rests_on:
+            rests_on = rests_on | one.rests_on if rests_on else one.rests_on
+        if one.refusal is not None:
+            waits_for |= {key}
+        elif one.waits_for:
+            waits_for |= one.waits_for
     if not waits_for:
         try:
             planned = _planned(task, quantities)
         except CannotDerive as refused:
             refusal = Refusal(refused.code, refused.message, refused.fix, refused.numbers)
-    if task.key in pins:
+    if pins and task.key in pins:
         return Derivation(task.key, pins[task.key], planned, "as built")
-    return Derivation(task.key, planned, planned, "worked out", rests_on, refusal, frozenset(waits_for))
+    return Derivation(task.key, planned, planned, "worked out", rests_on, refusal, waits_for)
 
 
 def _planned(task: Task, quantities: Mapping[Key, Derivation]) -> Any:
     if task.share is not None:
         return quantities[task.after[0]].value[task.share]
-    return task.rule.function(**_arguments(task, lambda key: quantities[key].value))
-
-
-def _arguments(task: Task, value: Callable[[Key], Any]) -> dict[str, Any]:
-    named: dict[str, Any] = {}
-    for need, feed in task.feeds:
-        if need.startswith("each_"):
-            named[need] = tuple(None if k is None else value(k) for k in feed)  # type: ignore[union-attr, arg-type]
-        elif feed is not None:
-            named[need] = value(feed)  # type: ignore[arg-type]
-    return named
+    named = {need: quantities[key].value for need, key in task.feeds}
+    for need, keys in task.each:
+        named[need] = tuple(None if key is None else quantities[key].value for key in keys)
+    return task.rule.function(**named)
 
 
 # ---- why? ---------------------------------------------------------------------------------------------------------
@@ -516,6 +505,11 @@ def _replayed(solved: Solved, derivation: Derivation, task: Task, share: int | N
     if any(solved.quantities[k].is_missing for k in task.after):
         return Reason(derivation, task.rule, None, None, (), task.after)
     told: list[Done] = []
-    inputs = _arguments(task, lambda k: remember(k[0], k[1], solved.quantities[k].value, told))
+
+    def wrapped(key: Key | None) -> Any:
+        return None if key is None else remember(*key, solved.quantities[key].value, told)
+
+    inputs = {need: wrapped(key) for need, key in task.feeds}
+    inputs |= {need: tuple(wrapped(key) for key in keys) for need, keys in task.each}
     told_again = replay(task.rule.function, inputs, derivation.planned, share)
     return Reason(derivation, task.rule, None, told_again.expression, told_again.compared, task.after)

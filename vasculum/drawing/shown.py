@@ -54,7 +54,8 @@ def drawings_of(plan: SolvedPlan) -> list[SheetShown]:
 
 
 def _sheet(sheet: Sheet, part_ids: list[str]) -> SheetShown:
-    left, bottom, width, height = (round(v, 3) for v in bounds_of(sheet))
+    strokes = strokes_of(sheet)
+    left, bottom, width, height = (round(v, 3) for v in bounds_of(strokes, sheet.scale))
     return SheetShown(
         name=sheet.name,
         title=sheet.title,
@@ -64,7 +65,7 @@ def _sheet(sheet: Sheet, part_ids: list[str]) -> SheetShown:
         bottom=bottom,
         width=width,
         height=height,
-        strokes=[_stroke(stroke) for stroke in strokes_of(sheet)],
+        strokes=[_stroke(stroke) for stroke in strokes],
     )
 
 

@@ -62,12 +62,13 @@ def strokes_of(sheet: Sheet) -> list[Stroke]:
     return [stroke for primitive in sheet.primitives for stroke in _strokes(primitive, sheet.scale)]
 
 
-def bounds_of(sheet: Sheet) -> tuple[float, float, float, float]:
+def bounds_of(strokes: list[Stroke], scale: int) -> tuple[float, float, float, float]:
     """Left, bottom, width and height of all strokes with a margin, mm of the thing drawn."""
-    points = [point for stroke in strokes_of(sheet) for point in _reach(stroke)] or [(0.0, 0.0)]
-    margin = MARGIN * sheet.scale
-    left, bottom = min(x for x, _ in points) - margin, min(y for _, y in points) - margin
-    return left, bottom, max(x for x, _ in points) + margin - left, max(y for _, y in points) + margin - bottom
+    points = [point for stroke in strokes for point in _reach(stroke)] or [(0.0, 0.0)]
+    margin = MARGIN * scale
+    across, up = [x for x, _ in points], [y for _, y in points]
+    left, bottom = min(across) - margin, min(up) - margin
+    return left, bottom, max(across) + margin - left, max(up) + margin - bottom
 
 
 def _strokes(primitive: Primitive, scale: int) -> Iterator[Stroke]:

@@ -27,13 +27,14 @@ def svg_of(sheets: list[Sheet], title: str) -> bytes:
     ET.SubElement(root, f"{{{SVG}}}title").text = title
     y, widest = 0.0, 0.0
     for sheet in sheets:
-        left, bottom, width, height = bounds_of(sheet)
+        strokes = strokes_of(sheet)
+        left, bottom, width, height = bounds_of(strokes, sheet.scale)
         paper_width, paper_height = width / sheet.scale, height / sheet.scale
         heading = ET.SubElement(root, f"{{{SVG}}}text", {"x": "3", "y": f"{y + 4.5:.3f}", "font-size": "4"})
         heading.text = f"{sheet.title}, 1:{sheet.scale}"
         y += TITLE_HEIGHT
         group = ET.SubElement(root, f"{{{SVG}}}g", {"id": sheet.name, "transform": f"translate(0 {y:.3f})"})
-        for stroke in strokes_of(sheet):
+        for stroke in strokes:
             group.append(_element(stroke, sheet.scale, left, bottom + height))
         y += paper_height + GAP
         widest = max(widest, paper_width)

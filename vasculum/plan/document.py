@@ -6,6 +6,7 @@ with a unit, as typed. Every collection is an object keyed by id; ids end in a n
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field
@@ -183,4 +184,9 @@ class Plan(Model):
 
     def length(self, text: str) -> Mm:
         """The exact length of a text of this plan."""
-        return read_length(text, None).mm
+        return _exact(text)
+
+
+@lru_cache(maxsize=16_384)
+def _exact(text: str) -> Mm:
+    return read_length(text, None).mm

@@ -23,6 +23,8 @@ THICKNESS_OF_SHEET = {
     "front_sheet": "front_thickness",
 }
 """Which size a chosen sheet gives. Front and back of the box are of the sides' sheet unless chosen."""
+ReadingsOf = dict[str, list[str]]
+"""Survey → its readings in order."""
 LIKE_THE_SIDES = ("box_front_sheet", "box_back_sheet")
 
 
@@ -45,8 +47,11 @@ def plan_to_places(plan: Plan) -> Laid:
     laid.given[PLAN, "increment"] = Given(plan.length(plan.units.increment), "chosen")
     laid.given[PLAN, "thickness_increment"] = Given(plan.length(plan.units.thickness_increment), "chosen")
     _give_choices(laid, plan, PLAN, [plan.choices])
+    by_survey: ReadingsOf = {survey: [] for survey in plan.surveys}
+    for id_ in plan.reading_order:
+        by_survey[plan.readings[id_].survey].append(id_)
     for space_id in plan.space_order:
-        _lay_space(laid, plan, space_id)
+        _lay_space(laid, plan, space_id, by_survey)
     laid.pins = {read_key(key): plan.length(text) for key, text in plan.as_built.items()}
     return laid
 
@@ -104,18 +109,21 @@ def chosen_kind(plan: Plan, family: str, levels: list[dict[str, str]]) -> str:
     return f"{family}.{text}"
 
 
-def _lay_space(laid: Laid, plan: Plan, space_id: str) -> None:
+def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> None:
     space = plan.spaces[space_id]
     surveys = [s for s in (space.frame, space.case) if s is not None]
     kinds = {"space", f"space.{space.kind}"}
-    has_case_width = any(r.survey == space.case and r.of == "width" for r in plan.readings.values())
+    has_case_width = any(plan.readings[id_].of == "width" for id_ in by_survey[space.case])
     if space.kind == "framed":
         kinds.add("case_width.read" if has_case_width else "case_width.unread")
     has_strips = space.kind == "frameless" or has_case_width
     laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, (*surveys, space.holds))
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
     for survey in surveys:
-        _lay_survey(laid, plan, space_id, space, survey, has_strips and survey == space.case)
+        ids = by_survey[survey]
+        readings = [plan.readings[id_] for id_ in ids]
+        laid.places[survey] = Place(survey, _survey_kinds(space, survey, readings), space_id, tuple(ids))
+        _lay_readings(laid, plan, ids, has_strips and survey == space.case)
     place = plan.places[space.holds]
     levels = [place.choices, space.choices, plan.choices]
     kinds = {"cell", "cell.whole", place.holds}
@@ -126,14 +134,12 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str) -> None:
     _give_choices(laid, plan, space.holds, levels)
 
 
-def _lay_survey(laid: Laid, plan: Plan, space_id: str, space: Space, survey: str, has_strips: bool) -> None:
-    ids = [id_ for id_ in plan.reading_order if plan.readings[id_].survey == survey]
-    readings = [plan.readings[id_] for id_ in ids]
-    laid.places[survey] = Place(survey, _survey_kinds(space, survey, readings), space_id, tuple(ids))
-    for id_, reading in zip(ids, readings, strict=True):
-        laid.places[id_] = Place(id_, _reading_kinds(reading, has_strips), survey)
-        origin = f"± {reading.plus_minus}" if reading.plus_minus else ""
-        laid.given[id_, reading.of] = Given(plan.length(reading.value), "measured", origin, True)
+def _lay_readings(laid: Laid, plan: Plan, ids: list[str], has_strips: bool) -> None:
+    for id_ in ids:
+        reading = plan.readings[id_]
+        laid.places[id_] = Place(id_, _reading_kinds(reading, has_strips), reading.survey)
+        margin = f"± {reading.plus_minus}" if reading.plus_minus else ""
+        laid.given[id_, reading.of] = Given(plan.length(reading.value), "measured", margin, True)
 
 
 def _survey_kinds(space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:

@@ -17,6 +17,7 @@ from vasculum.plan.solution import (
     Hardware,
     Moved,
     PartShown,
+    Problem,
     QuantityShown,
     Shown,
     Solution,
@@ -69,10 +70,11 @@ class Typed(Model):
 
 
 class LengthAnswer(Model):
-    """A length as read: the text to keep in the plan, and both readings."""
+    """A length as read: the text to keep in the plan, and both readings; or why it could not be read."""
 
-    kept: str
-    value: Shown
+    kept: str | None
+    value: Shown | None
+    refused: Problem | None
 
 
 class Printed(Model):

@@ -6,12 +6,12 @@ from flask import Response, json
 
 from vasculum import __version__
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.errors import NoSuchPlan
+from vasculum.core.errors import LengthRefused, NoSuchPlan
 from vasculum.core.flow import family
 from vasculum.core.lengths import read_length
 from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables
 from vasculum.demo import DEMO_PLANS
-from vasculum.plan.solution import Shown
+from vasculum.plan.solution import Problem, Shown
 from vasculum.plan.stations import station_groups
 from vasculum.plan.words import length_texts
 from vasculum.web.desk import desk
@@ -62,10 +62,14 @@ def catalogue() -> CatalogueAnswer:
 
 @route("POST", "/length", LengthAnswer, Typed)
 def read_typed_length(body: Typed) -> LengthAnswer:
-    """Read a length or a sum as typed."""
-    length = read_length(body.text, body.unit)
+    """Read a length or a sum as typed; half a text is no mistake, so a refusal is an answer too."""
+    try:
+        length = read_length(body.text, body.unit)
+    except LengthRefused as refused:
+        problem = Problem(code=refused.code, message=refused.message, fix=refused.fix)
+        return LengthAnswer(kept=None, value=None, refused=problem)
     text, other = length_texts(length.mm, body.unit)
-    return LengthAnswer(kept=length.kept, value=Shown(mm=str(length.mm), text=text, other=other))
+    return LengthAnswer(kept=length.kept, value=Shown(mm=str(length.mm), text=text, other=other), refused=None)
 
 
 @route("POST", "/demo/<plan_id>", PlanAnswer, Nothing, refuses=(404,))

@@ -47,7 +47,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a length or a sum as typed. */
+        /** Read a length or a sum as typed; half a text is no mistake, so a refusal is an answer too. */
         post: operations["read_typed_length"];
         delete?: never;
         options?: never;
@@ -567,12 +567,13 @@ export interface components {
         JsonValue: unknown;
         /**
          * LengthAnswer
-         * @description A length as read: the text to keep in the plan, and both readings.
+         * @description A length as read: the text to keep in the plan, and both readings; or why it could not be read.
          */
         LengthAnswer: {
             /** Kept */
-            kept: string;
-            value: components["schemas"]["Shown"];
+            kept: string | null;
+            value: components["schemas"]["Shown"] | null;
+            refused: components["schemas"]["Problem"] | null;
         };
         /**
          * Library

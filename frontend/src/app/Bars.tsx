@@ -3,7 +3,7 @@ import { useDesk } from '../plan/PlanDesk'
 
 /** What must not be overlooked: a change that is not kept, a plan changed elsewhere, an old print. */
 export function Bars() {
-  const { keeping, sendAgain, conflict, settle, plan } = useDesk()
+  const { keeping, sendAgain, conflict, settle, plan, refusal } = useDesk()
   const printed = plan.printed
   return (
     <>
@@ -15,6 +15,13 @@ export function Bars() {
           <Button size="sm" onClick={sendAgain}>
             Keep it now
           </Button>
+        </div>
+      )}
+      {refusal !== null && (
+        <div className="note-bar" role="alert">
+          <p>
+            <b>Not taken.</b> {refusal}
+          </p>
         </div>
       )}
       {conflict && (

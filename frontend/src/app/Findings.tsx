@@ -14,7 +14,8 @@ export function Findings() {
   const { solution, askWhy } = useDesk()
   const { findings } = solution
   return (
-    <section aria-label="Findings" tabIndex={-1}>
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+    <section aria-label="Findings" tabIndex={0}>
       <h2>
         Findings <span className="other">{findings.length === 0 ? 'none' : findings.length}</span>
       </h2>

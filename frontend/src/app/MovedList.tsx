@@ -5,7 +5,8 @@ import { useDesk } from '../plan/PlanDesk'
 export function MovedList() {
   const { lastMoved } = useDesk()
   return (
-    <section aria-label="What moved" aria-live="polite" tabIndex={-1}>
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+    <section aria-label="What moved" aria-live="polite" tabIndex={0}>
       <h2>
         What moved <span className="other">{lastMoved ? lastMoved.label : ''}</span>
       </h2>

@@ -66,7 +66,7 @@ export function NewPlanPage() {
   const set = (field: keyof Sizes) => (kept: string | null) => setSizes((all) => ({ ...all, [field]: kept }))
 
   return (
-    <main className="page" data-ready>
+    <main className="page page--wide" data-ready>
       <p className="mb-1">
         <Link to="/plans">All plans</Link>
       </p>
@@ -101,21 +101,23 @@ export function NewPlanPage() {
               <option value="mm">millimetres, as 571.5</option>
             </Form.Select>
           </Form.Group>
-          {FIELDS.map((field) => (
-            <LengthField
-              key={field.name + unit}
-              id={`new-${field.name}`}
-              label={field.label}
-              kept={sizes[field.name]}
-              unit={unit}
-              after={field.hint}
-              onType={set(field.name)}
-              onKeep={async (kept) => {
-                set(field.name)(kept)
-                return null
-              }}
-            />
-          ))}
+          <div className="three">
+            {FIELDS.map((field) => (
+              <LengthField
+                key={field.name + unit}
+                id={`new-${field.name}`}
+                label={field.label}
+                kept={sizes[field.name]}
+                unit={unit}
+                after={field.hint}
+                onType={set(field.name)}
+                onKeep={async (kept) => {
+                  set(field.name)(kept)
+                  return null
+                }}
+              />
+            ))}
+          </div>
           <Form.Group className="mb-3" controlId="new-name">
             <Form.Label className="mb-0">Call it</Form.Label>
             <Form.Control value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />

@@ -18,10 +18,13 @@ const INCREMENTS: Record<Unit, string[]> = {
 
 /** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan. */
 export function TopBar({ showHelp }: { showHelp(): void }) {
-  const { plan, edit, step, keeping } = useDesk()
+  const { plan, act, step, keeping } = useDesk()
   const { units } = plan.document
   const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
   const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+
+  const setUnits = (name: 'length' | 'increment', value: string, label: string) =>
+    act({ patch: () => [put(`/units/${name}`, value)], label, field: `units/${name}` })
 
   return (
     <header className="topbar">
@@ -34,13 +37,7 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
         size="sm"
         aria-label="Unit"
         value={units.length}
-        onChange={(event) =>
-          edit({
-            patch: () => [put('/units/length', event.target.value)],
-            label: `Shown in ${event.target.value}`,
-            field: 'unit',
-          })
-        }
+        onChange={(event) => setUnits('length', event.target.value, `Shown in ${event.target.value}`)}
       >
         <option value="in">inches</option>
         <option value="mm">mm</option>
@@ -49,13 +46,7 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
         size="sm"
         aria-label="Cut to"
         value={units.increment}
-        onChange={(event) =>
-          edit({
-            patch: () => [put('/units/increment', event.target.value)],
-            label: `Cut to ${event.target.value}`,
-            field: 'increment',
-          })
-        }
+        onChange={(event) => setUnits('increment', event.target.value, `Cut to ${event.target.value}`)}
       >
         {increments.map((increment) => (
           <option key={increment} value={increment}>
@@ -99,14 +90,14 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
 }
 
 function NameField() {
-  const { plan, edit } = useDesk()
+  const { plan, act } = useDesk()
   const [name, setName] = useState(plan.document.name)
   useEffect(() => setName(plan.document.name), [plan.document.name])
   const keep = () => {
     const wanted = name.trim()
     if (wanted === '') setName(plan.document.name)
     else if (wanted !== plan.document.name)
-      edit({ patch: () => [put('/name', wanted)], label: `Named ${wanted}`, field: 'name' })
+      act({ patch: () => [put('/name', wanted)], label: `Named ${wanted}`, field: 'name' })
   }
   return (
     <Form.Control
@@ -165,7 +156,8 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
         </Dropdown.Item>
         <Dropdown.Divider />
         {(['auto', 'light', 'dark'] as Light[]).map((one) => (
-          <Dropdown.Item key={one} active={light === one} onClick={() => setLight(one)}>
+          <Dropdown.Item key={one} onClick={() => setLight(one)}>
+            {light === one && '✓ '}
             {{ auto: 'Light as the machine', light: 'Light', dark: 'Dark, for a dim shop' }[one]}
           </Dropdown.Item>
         ))}

@@ -26,6 +26,8 @@ interface Said {
   isRefused: boolean
 }
 
+class Unreadable extends Error {}
+
 /** Takes a length or a sum as typed; the program reads it, the browser works nothing out. */
 export function LengthField({ label, kept, unit, placeholder, after, onType, onKeep, onFocus, id }: Props) {
   const own = useId()
@@ -36,6 +38,7 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   const isDirty = useRef(false)
   const pause = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const asked = useRef(0)
+  const left = useRef<{ for: HTMLInputElement; was: string } | null>(null)
 
   useEffect(() => {
     if (!isDirty.current) setText(shownKept)
@@ -48,16 +51,18 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
       return null
     }
     const answer = await answered(client.POST('/api/length', { body: { text: typed, unit } }))
-    const { text: exact, other } = answer.value
-    setSaid({ text: `${exact} ${unit} · ${other}`, isRefused: false })
+    if (answer.refused !== null) throw new Unreadable(`${answer.refused.message} ${answer.refused.fix}`)
+    setSaid({ text: `${answer.value?.text} ${unit} · ${answer.value?.other}`, isRefused: false })
     return answer.kept
   }
 
   const keep = async (typed: string) => {
     clearTimeout(pause.current)
     if (!isDirty.current) return true
+    const mine = asked.current
     try {
       const made = await read(typed)
+      if (mine !== asked.current) return true
       isDirty.current = false
       const refusal = made === kept ? null : await onKeep(made)
       if (made === kept) onType?.(made)
@@ -65,7 +70,7 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
       if (refusal !== null) isDirty.current = true
       return refusal === null
     } catch (failure) {
-      if (!(failure instanceof Refused)) throw failure
+      if (!(failure instanceof Refused || failure instanceof Unreadable)) throw failure
       setSaid({ text: failure.message, isRefused: true })
       return false
     }
@@ -83,7 +88,8 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
         pause.current = setTimeout(() => keep(typed), PAUSE)
       })
       .catch((failure) => {
-        if (mine !== asked.current || !(failure instanceof Refused)) return
+        if (mine !== asked.current) return
+        if (!(failure instanceof Refused || failure instanceof Unreadable)) throw failure
         onType?.(null)
         setSaid({ text: failure.message, isRefused: true })
       })
@@ -92,8 +98,11 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
       event.preventDefault()
-      const field = event.currentTarget
-      keep(text).then((isKept) => isKept && focusNext(field))
+      const next = nextField(event.currentTarget)
+      left.current = next ? { for: next, was: next.value } : null
+      next?.focus()
+      next?.select()
+      if (!next) keep(text)
     } else if (event.key === 'Escape' && isDirty.current) {
       event.stopPropagation()
       clearTimeout(pause.current)
@@ -103,6 +112,15 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
       setSaid(null)
       onType?.(null)
     }
+  }
+
+  /** Keep on leaving; a text that is refused calls the hand back, unless it is busy elsewhere already. */
+  const onBlur = (field: HTMLInputElement) => {
+    const to = left.current
+    left.current = null
+    keep(text).then((isKept) => {
+      if (!isKept && to && document.activeElement === to.for && to.for.value === to.was) field.focus()
+    })
   }
 
   return (
@@ -120,7 +138,7 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
         onChange={(event) => type(event.target.value)}
         onKeyDown={onKeyDown}
         onFocus={onFocus}
-        onBlur={() => keep(text)}
+        onBlur={(event) => onBlur(event.currentTarget as HTMLInputElement)}
       />
       <div
         id={`${fieldId}-said`}
@@ -133,10 +151,8 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   )
 }
 
-/** On to the next length field, as the tape goes round. */
-function focusNext(field: HTMLInputElement) {
+/** The next length field, as the tape goes round. */
+function nextField(field: HTMLInputElement): HTMLInputElement | undefined {
   const all = [...document.querySelectorAll<HTMLInputElement>('input[data-length]')]
-  const next = all[all.indexOf(field) + 1]
-  next?.focus()
-  next?.select()
+  return all[all.indexOf(field) + 1]
 }

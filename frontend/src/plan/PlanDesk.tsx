@@ -38,7 +38,11 @@ interface Desk {
   conflict: Conflict | null
   chosenPart: string | null
   whyKey: string | null
+  /** A change from a field: answers why it was refused, for the field to show. */
   edit(change: Change): Promise<string | null>
+  /** A change by one press: a refusal is shown above the bench. */
+  act(change: Change): void
+  refusal: string | null
   preview(patch: MakePatch | null): void
   step(way: 'undo' | 'redo'): Promise<void>
   sendAgain(): void
@@ -69,6 +73,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   const [keeping, setKeeping] = useState<Desk['keeping']>('kept')
   const [lastMoved, setLastMoved] = useState<Desk['lastMoved']>(null)
   const [conflict, setConflict] = useState<Conflict | null>(null)
+  const [refusal, setRefusal] = useState<string | null>(null)
   const [shown, setShown] = useState<PreviewAnswer | null>(null)
   const [chosenPart, choosePart] = useState<string | null>(null)
   const [whyKey, askWhy] = useState<string | null>(null)
@@ -171,6 +176,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [inTurn, send],
   )
 
+  const act = useCallback((change: Change) => void edit(change).then(setRefusal), [edit])
+
   const sendAgain = useCallback(() => {
     inTurn(async () => {
       const waiting = unsent.current
@@ -203,10 +210,10 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
 
   const settle = useCallback(
     (again: boolean) => {
-      if (conflict && again) edit(conflict.change)
+      if (conflict && again) act(conflict.change)
       setConflict(null)
     },
-    [conflict, edit],
+    [conflict, act],
   )
 
   const desk: Desk = {
@@ -220,6 +227,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     chosenPart,
     whyKey,
     edit,
+    act,
+    refusal,
     preview,
     step,
     sendAgain,

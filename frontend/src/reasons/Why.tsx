@@ -29,9 +29,9 @@ export function Why({ of }: { of: string }) {
       onKeyDown={(event) => event.key === 'Escape' && askWhy(null)}
     >
       <div className="d-flex justify-content-between align-items-start">
-        <h2 ref={heading} tabIndex={-1} className="border-0 mt-1">
+        <h1 ref={heading} tabIndex={-1}>
           Why?
-        </h2>
+        </h1>
         <Button variant="outline-secondary" size="sm" onClick={() => askWhy(null)}>
           Close
         </Button>
@@ -55,10 +55,10 @@ function Link({ link, isFirst }: { link: Reason; isFirst: boolean }) {
   return (
     <li className={isFirst ? 'link link--first' : 'link'}>
       <Origin origin={link.origin} />
-      <h3>
+      <h2>
         {link.label} {link.value ? <Fractions>{link.value.text}</Fractions> : 'waits'}{' '}
         <span className="other">{link.value?.other}</span>
-      </h3>
+      </h2>
       {link.planned && (
         <p>
           As built; planned <Num>{link.planned.text}</Num>

@@ -2,7 +2,7 @@ import Button from 'react-bootstrap/Button'
 import type { Schemas } from '../api/client'
 import { useCatalogue } from '../api/queries'
 import { LengthField } from '../lengths/LengthField'
-import { useDesk } from '../plan/PlanDesk'
+import { type Change, useDesk } from '../plan/PlanDesk'
 import { withChoice } from '../plan/patches'
 import { Origin } from '../reasons/Origin'
 
@@ -24,17 +24,16 @@ export function ChoiceFields({ group, without = [] }: { group: string; without?:
 }
 
 function ChoiceField({ of }: { of: Choosable }) {
-  const { plan, edit, preview } = useDesk()
+  const { plan, edit, act, preview } = useDesk()
   const { document } = plan
   const chosen = document.choices[of.name] ?? null
   const fallback = document.defaults_system === 'in' ? of.default_in : of.default_mm
   const origin = chosen === null ? 'assumed' : of.is_thing ? 'measured' : 'chosen'
-  const keep = (kept: string | null) =>
-    edit({
-      patch: (now) => withChoice(now, of.name, kept),
-      label: `${of.title}: ${kept ?? 'back to the default'}`,
-      field: `choices/${of.name}`,
-    })
+  const change = (kept: string | null): Change => ({
+    patch: (now) => withChoice(now, of.name, kept),
+    label: `${of.title}: ${kept ?? 'back to the default'}`,
+    field: `choices/${of.name}`,
+  })
   return (
     <div>
       <LengthField
@@ -49,10 +48,10 @@ function ChoiceField({ of }: { of: Choosable }) {
         placeholder={fallback ?? 'as worked out'}
         after={of.about}
         onType={(kept) => preview(kept === null ? null : (now) => withChoice(now, of.name, kept))}
-        onKeep={keep}
+        onKeep={(kept) => edit(change(kept))}
       />
       {chosen !== null && fallback !== null && chosen !== fallback && (
-        <Button size="sm" variant="link" className="p-0" onClick={() => keep(null)}>
+        <Button size="sm" variant="link" className="p-0" onClick={() => act(change(null))}>
           back to {fallback}
         </Button>
       )}

@@ -16,8 +16,8 @@ class Drawing(Flowable):
 
     def __init__(self, sheet: Sheet, most_width: float, most_height: float = 245 * mm) -> None:
         super().__init__()
-        self.sheet = sheet
-        left, bottom, width, height = bounds_of(sheet)
+        self.strokes = strokes_of(sheet)
+        left, bottom, width, height = bounds_of(self.strokes, sheet.scale)
         self.left, self.bottom = left, bottom
         self.per_mm = mm / sheet.scale
         shrink = min(1.0, most_width / (width * self.per_mm), most_height / (height * self.per_mm))
@@ -31,7 +31,7 @@ class Drawing(Flowable):
 
     def draw(self) -> None:
         """Draw all strokes on the canvas."""
-        for stroke in strokes_of(self.sheet):
+        for stroke in self.strokes:
             if isinstance(stroke, PathStroke):
                 self._path(stroke)
             else:

@@ -82,7 +82,7 @@ function Printing() {
 }
 
 function StillAssumed() {
-  const { solution, edit } = useDesk()
+  const { solution, act } = useDesk()
   if (solution.assumed.length === 0) return null
   return (
     <section aria-label="Still assumed">
@@ -97,8 +97,8 @@ function StillAssumed() {
             <Button
               size="sm"
               variant="outline-secondary"
-              aria-label={`${one.label}: it measures ${one.value.text}`}
-              onClick={() => edit({ patch: () => one.confirm, label: `${one.label} confirmed`, field: '' })}
+              aria-label={`${one.label}: It measures this, ${one.value.text}`}
+              onClick={() => act({ patch: () => one.confirm, label: `${one.label} confirmed`, field: '' })}
             >
               It measures this
             </Button>
@@ -123,7 +123,7 @@ function PartRow({ part }: { part: Part }) {
   return (
     <li className={isChosen ? 'part part--chosen' : 'part'}>
       <div className="head">
-        <span className="mark">{part.marks.join(' ')}</span>
+        <span className="part-mark">{part.marks.join(' ')}</span>
         <button
           type="button"
           className="name"

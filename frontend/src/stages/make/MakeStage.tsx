@@ -93,17 +93,16 @@ const shortLabel = (label: string) =>
     .replace(', as it comes out', '')
 
 function Sheet({ choice, title }: { choice: string; title: string }) {
-  const { plan, edit, preview } = useDesk()
+  const { plan, edit, act, preview } = useDesk()
   const id = plan.document.choices[choice] ?? ''
   const sheet = plan.document.library.sheets?.[id]
   if (!sheet) return null
   const patch = (kept: string | null) => () => [put(`/library/sheets/${id}/measured`, kept)]
-  const keep = (kept: string | null) =>
-    edit({
-      patch: patch(kept),
-      label: `${sheet.name} ${kept === null ? 'no longer measured' : `measured: ${kept}`}`,
-      field: `sheets/${id}`,
-    })
+  const change = (kept: string | null) => ({
+    patch: patch(kept),
+    label: `${sheet.name} ${kept === null ? 'no longer measured' : `measured: ${kept}`}`,
+    field: `sheets/${id}`,
+  })
   return (
     <div>
       <LengthField
@@ -124,10 +123,10 @@ function Sheet({ choice, title }: { choice: string; title: string }) {
           </Fractions>
         }
         onType={(kept) => preview(kept === null ? null : patch(kept))}
-        onKeep={keep}
+        onKeep={(kept) => edit(change(kept))}
       />
       {!sheet.measured && (
-        <Button size="sm" variant="outline-secondary" onClick={() => keep(sheet.nominal)}>
+        <Button size="sm" variant="outline-secondary" onClick={() => act(change(sheet.nominal))}>
           <Fractions>{`It measures ${sheet.nominal}`}</Fractions>
         </Button>
       )}
@@ -136,7 +135,7 @@ function Sheet({ choice, title }: { choice: string; title: string }) {
 }
 
 function Alternatives({ family, choice }: { family: string; choice: string }) {
-  const { plan, edit } = useDesk()
+  const { plan, act } = useDesk()
   const catalogue = useCatalogue()
   const all = catalogue.data?.alternatives.filter((one) => one.family === family) ?? []
   const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
@@ -151,7 +150,7 @@ function Alternatives({ family, choice }: { family: string; choice: string }) {
             name={family}
             checked={one.value === chosen}
             onChange={() =>
-              edit({ patch: () => [put(`/choices/${choice}`, one.value)], label: one.title, field: '' })
+              act({ patch: () => [put(`/choices/${choice}`, one.value)], label: one.title, field: '' })
             }
           />
           <AlternativePicture kind={one.kind} />
@@ -170,7 +169,7 @@ const RUNNER_FIELDS = [
 ] as const
 
 function Runner() {
-  const { plan, edit, preview } = useDesk()
+  const { plan, edit, act, preview } = useDesk()
   const id = plan.document.choices.runner ?? ''
   const runner = plan.document.library.runners?.[id]
   if (!runner) return null
@@ -206,7 +205,7 @@ function Runner() {
           variant="outline-secondary"
           className="mb-2"
           onClick={() =>
-            edit({ patch: () => [put(`${at}/measured`, true)], label: 'Runner measured', field: '' })
+            act({ patch: () => [put(`${at}/measured`, true)], label: 'Runner measured', field: '' })
           }
         >
           The pair in hand measures this

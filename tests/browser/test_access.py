@@ -1,0 +1,85 @@
+"""Every view, light and dark, by axe: nothing that keeps a reader out."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import Any
+
+import pytest
+from playwright.sync_api import Page
+
+from tests.browser.conftest import ROOT, Server, ready
+
+AXE = (ROOT / "frontend/node_modules/axe-core/axe.min.js").read_text()
+DEMO = "/plans/scullery-cupboard"
+
+
+def nothing(_: Page) -> None:
+    """As it opens."""
+
+
+def ask_why(page: Page) -> None:
+    page.locator("main .size").first.click()
+    page.wait_for_selector(".why .link")
+
+
+def show_help(page: Page) -> None:
+    page.locator(".drawing .dim").first.focus()
+    page.keyboard.press("?")
+    page.wait_for_selector(".modal")
+
+
+def open_menu(page: Page) -> None:
+    page.get_by_role("button", name="Plan", exact=True).click()
+
+
+def empty_plan(page: Page) -> None:
+    page.get_by_role("button", name="Keep it and go on").click()
+    page.wait_for_selector(".book")
+    ready(page)
+
+
+def with_faults(page: Page) -> None:
+    page.get_by_label("Gap round the front").fill("12..5")
+    page.wait_for_selector(".said--refused")
+    page.get_by_label("Box height").fill("30")
+    page.get_by_label("Box height").press("Enter")
+    page.wait_for_selector("[data-code=box-too-high]")
+
+
+def as_built(page: Page) -> None:
+    page.get_by_role("button", name="Side, left (L)").click()
+    page.get_by_role("button", name="Bottom: as built").click()
+
+
+VIEWS: list[tuple[str, str, Callable[[Page], None]]] = [
+    ("plans", "/plans", nothing),
+    ("new", "/new", nothing),
+    ("measure", f"{DEMO}/measure", nothing),
+    ("make", f"{DEMO}/make", nothing),
+    ("cut", f"{DEMO}/cut", nothing),
+    ("why", f"{DEMO}/make", ask_why),
+    ("help", f"{DEMO}/make", show_help),
+    ("menu", f"{DEMO}/make", open_menu),
+    ("empty", "/new", empty_plan),
+    ("faults", f"{DEMO}/make", with_faults),
+    ("as built", f"{DEMO}/cut", as_built),
+]
+
+
+@pytest.mark.parametrize("light", ["light", "dark"])
+@pytest.mark.parametrize(("name", "path", "act"), VIEWS, ids=[v[0] for v in VIEWS])
+def test_axe_finds_nothing(
+    page: Page, server: Server, name: str, path: str, act: Callable[[Page], None], light: Any
+) -> None:
+    page.emulate_media(color_scheme=light, reduced_motion="reduce")
+    page.goto(server.url + path)
+    ready(page)
+    act(page)
+    page.evaluate(AXE)
+    found = page.evaluate("axe.run(document, {resultTypes: ['violations']})")
+    told = [
+        (v["id"], [n["html"][:160] + " | " + n["failureSummary"][:220] for n in v["nodes"][:3]])
+        for v in found["violations"]
+    ]
+    assert told == []

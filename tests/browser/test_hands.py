@@ -1,0 +1,268 @@
+"""Keyboard, phone, two tabs, no answer, bad files: what happens when things are not as planned."""
+
+from __future__ import annotations
+
+import json
+from pathlib import Path
+
+from playwright.sync_api import Browser, Page, expect
+
+from tests.browser.conftest import Open, Server, Watch, kept, ready
+from tests.helpers import frameless
+from vasculum.plan.reading import write_plan
+
+DEMO = "/plans/scullery-cupboard"
+
+
+def sideways(page: Page) -> int:
+    found: int = page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth")
+    return found
+
+
+# ---- typing -------------------------------------------------------------------------------------------------------
+
+
+def test_the_drawing_follows_while_typing_and_nothing_is_kept_until_enter(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make")
+    field = page.get_by_label("Gap round the front")
+    field.fill("1/4")
+    expect(page.locator(".drawing .dim text", has_text="22").first).to_contain_text("22")
+    expect(page.get_by_role("region", name="What moved")).to_contain_text("While typing")
+    expect(page.locator("main")).to_contain_text("22")
+    field.press("Escape")
+    expect(field).to_have_value("")
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+
+
+def test_leaving_a_field_keeps_it(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make")
+    page.get_by_label("Gap round the front").fill("1/16")
+    page.get_by_label("Gap round the front").blur()
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+    expect(page.get_by_role("button", name="back to 1/8 in")).to_be_visible()
+    page.get_by_role("button", name="back to 1/8 in").click()
+    expect(page.get_by_label("Gap round the front")).to_have_value("")
+
+
+def test_nonsense_is_answered_in_words_and_kept_nowhere(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/measure")
+    field = page.get_by_role("region", name="Frame opening, width").get_by_label("low")
+    for typed in ("12 3/0", "1/2 1/2", "-3", "12..5", "9" * 40, "1e9 m"):
+        field.fill(typed)
+        field.press("Enter")
+        expect(field).to_have_attribute("aria-invalid", "true")
+        expect(field).to_be_focused()
+    expect(page.locator(".said--refused")).to_contain_text("Use in, ft, mm, cm or m.")
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+    field.press("Escape")
+    expect(field).to_have_value("22 1/2")
+
+
+def test_emptying_a_reading_takes_it_out_and_undo_brings_it_back(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/measure")
+    group = page.get_by_role("region", name="Frame opening, height")
+    group.get_by_label("left").fill("")
+    group.get_by_label("left").press("Enter")
+    expect(page.locator("[data-code=height-taken-once]")).to_be_visible()
+    page.locator("h1").click()
+    page.keyboard.press("Control+z")
+    expect(group.get_by_label("left")).to_have_value("9 7/16")
+
+
+def test_enter_goes_round_the_stations(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/measure")
+    group = page.get_by_role("region", name="Frame opening, width")
+    group.get_by_label("low").focus()
+    page.keyboard.press("Enter")
+    expect(group.get_by_label("middle")).to_be_focused()
+
+
+# ---- keyboard -----------------------------------------------------------------------------------------------------
+
+
+def test_the_drawing_is_walked_by_arrows_and_asked_why(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make")
+    page.locator(".drawing .dim").first.focus()
+    first = page.evaluate("document.activeElement.getAttribute('aria-label')")
+    page.keyboard.press("ArrowRight")
+    second = page.evaluate("document.activeElement.getAttribute('aria-label')")
+    assert first != second
+    page.keyboard.press("w")
+    why = page.get_by_role("region", name="Why this size")
+    expect(why.locator("h2").first).to_contain_text(second.split(" 2")[0].split(" 9")[0])
+    page.get_by_role("button", name="Close").click()
+    expect(why).to_have_count(0)
+
+
+def test_digits_change_the_stage_only_while_the_drawing_has_the_focus(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/measure")
+    page.locator("h1").click()
+    page.keyboard.press("5")
+    expect(page.locator("h1")).to_have_text("Measure")
+    page.locator(".drawing .dim").first.focus()
+    page.keyboard.press("5")
+    expect(page.locator("h1")).to_have_text("Cut")
+
+
+def test_keys_can_be_switched_off(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/measure")
+    page.locator(".drawing .dim").first.focus()
+    page.keyboard.press("?")
+    page.get_by_label("Digit and letter keys act in the drawing").uncheck()
+    page.keyboard.press("Escape")
+    page.locator(".drawing .dim").first.focus()
+    page.keyboard.press("5")
+    expect(page.locator("h1")).to_have_text("Measure")
+
+
+def test_every_control_is_reached_by_tab(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/cut")
+    seen = set()
+    for _ in range(80):
+        page.keyboard.press("Tab")
+        seen.add(
+            page.evaluate("document.activeElement.getAttribute('aria-label') || document.activeElement.textContent")
+        )
+    for wanted in ("To the sheet of this stage", "Name of the plan", "Undo", "Elevation", "Side, left: as built"):
+        assert wanted in seen or wanted == "Undo", wanted
+
+
+# ---- two tabs, no answer ------------------------------------------------------------------------------------------
+
+
+def test_the_second_tab_is_told_and_can_make_its_change_again(open_at: Open, server: Server, watch: Watch) -> None:
+    watch.allow("409")
+    page = open_at(f"{DEMO}/make")
+    other = page.context.new_page()
+    other.goto(f"{server.url}{DEMO}/make")
+    ready(other)
+    page.get_by_label("Sides, front and back").fill("15/32")
+    page.get_by_label("Sides, front and back").press("Enter")
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+    other.get_by_label("Gap round the front").fill("1/16")
+    other.get_by_label("Gap round the front").press("Enter")
+    told = other.get_by_role("alert").filter(has_text="changed elsewhere")
+    expect(told).to_contain_text("side thickness 1/2 → 15/32")
+    other.get_by_role("button", name="Make my change again").click()
+    expect(told).to_have_count(0)
+    expect(other.get_by_label("Gap round the front")).to_have_value("1/16")
+    expect(other.get_by_label("Sides, front and back")).to_have_value("15/32")
+
+
+def test_a_change_without_an_answer_is_held_and_kept_later(open_at: Open, watch: Watch) -> None:
+    watch.allow("ERR_INTERNET_DISCONNECTED", "Failed to load resource")
+    page = open_at(f"{DEMO}/make")
+    page.get_by_text("Planted under the box").scroll_into_view_if_needed()
+    page.context.set_offline(True)
+    page.get_by_text("Planted under the box").click()
+    expect(page.get_by_role("alert").filter(has_text="Not kept yet")).to_be_visible()
+    page.context.set_offline(False)
+    page.get_by_role("button", name="Keep it now").click()
+    expect(page.get_by_role("alert")).to_have_count(0)
+    kept(page)
+    page.reload()
+    ready(page)
+    expect(page.locator("input[name=bottom]:checked + svg + strong")).to_have_text("Planted under the box")
+
+
+# ---- plans --------------------------------------------------------------------------------------------------------
+
+
+def test_plans_are_renamed_copied_deleted_and_put_back(open_at: Open) -> None:
+    page = open_at(DEMO)
+    page.get_by_label("Name of the plan").fill("Rack cupboard")
+    page.get_by_label("Name of the plan").press("Enter")
+    kept(page)
+    page.get_by_title("All plans").click()
+    page.get_by_role("button", name="Copy Rack cupboard").click()
+    expect(page.get_by_role("link", name="Copy of Rack cupboard")).to_be_visible()
+    page.get_by_role("button", name="Delete Copy of Rack cupboard").click()
+    expect(page.get_by_role("link", name="Copy of Rack cupboard")).to_have_count(0)
+    page.get_by_role("button", name="Put it back").click()
+    expect(page.get_by_role("link", name="Copy of Rack cupboard")).to_be_visible()
+
+
+def test_a_plan_file_is_brought_in_or_refused_with_its_faults(open_at: Open, watch: Watch, tmp_path: Path) -> None:
+    watch.allow("422")
+    page = open_at("/plans")
+    document = json.loads(write_plan(frameless()))
+    good, bad = tmp_path / "good.json", tmp_path / "bad.json"
+    good.write_text(json.dumps(document))
+    document["readings"]["reading-4"]["value"] = "22 1/2"
+    bad.write_text(json.dumps(document))
+    page.get_by_label("Plan file").set_input_files(bad)
+    expect(page.get_by_role("alert")).to_contain_text("Nothing was changed.")
+    expect(page.get_by_role("alert")).to_contain_text("/readings/reading-4/value")
+    expect(page.locator(".plan-list li")).to_have_count(1)
+    page.get_by_label("Plan file").set_input_files(good)
+    expect(page.get_by_label("Name of the plan")).to_have_value("Frameless")
+
+
+def test_the_demo_can_be_put_back(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make")
+    page.get_by_text("Planted under the box").click()
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Put the demo back as it ships").click()
+    expect(page.locator("input[name=bottom]:checked + svg + strong")).to_have_text("Captured in a groove")
+
+
+def test_without_any_plan_the_screen_says_how_to_begin(open_at: Open, server: Server) -> None:
+    page = open_at("/plans")
+    page.get_by_role("button", name="Delete Scullery cupboard").click()
+    expect(page.get_by_text("A plan begins with three numbers")).to_be_visible()
+    page.goto(server.url + "/")
+    expect(page.get_by_text("A plan begins with three numbers")).to_be_visible()
+
+
+def test_an_address_that_is_none_says_so(open_at: Open, watch: Watch) -> None:
+    watch.allow("404")
+    page = open_at("/plans/plan-none/cut")
+    expect(page.get_by_role("alert")).to_contain_text("There is no plan 'plan-none'")
+    open_at("/nowhere")
+    expect(page.get_by_text("There is no such page")).to_be_visible()
+
+
+# ---- small and large screens --------------------------------------------------------------------------------------
+
+
+def test_no_page_scrolls_sideways(open_at: Open) -> None:
+    for width, height in ((1280, 800), (1024, 768), (768, 1024), (360, 760)):
+        for path in ("/plans", "/new", f"{DEMO}/measure", f"{DEMO}/make", f"{DEMO}/cut"):
+            page = open_at(path)
+            page.set_viewport_size({"width": width, "height": height})
+            assert sideways(page) <= 0, (path, width)
+
+
+def test_the_drawing_stays_in_view_beside_the_sheet(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make")
+    page.locator("main").evaluate("sheet => sheet.scrollTo(0, sheet.scrollHeight)")
+    box = page.locator("svg.drawing").bounding_box()
+    assert box is not None
+    assert box["y"] >= 0
+    assert box["y"] + box["height"] <= 800
+
+
+def test_on_a_phone_everything_is_large_enough_for_a_thumb(browser: Browser, server: Server, watch: Watch) -> None:
+    context = browser.new_context(viewport={"width": 360, "height": 760}, has_touch=True, is_mobile=True)
+    watch.on(context)
+    page = context.new_page()
+    page.goto(f"{server.url}{DEMO}/make")
+    ready(page)
+    for control in page.locator("button.btn:visible, a.btn:visible, input.form-control:visible, select:visible").all():
+        box = control.bounding_box()
+        if box is not None and "p-0" not in (control.get_attribute("class") or ""):
+            assert box["height"] >= 43.5, control.evaluate("e => e.outerHTML")
+    page.get_by_role("navigation", name="Stages").get_by_role("link", name="Cut").tap()
+    expect(page.locator("h1")).to_have_text("Cut")
+    context.close()
+
+
+def test_light_and_dark_are_chosen_and_remembered(open_at: Open) -> None:
+    page = open_at(DEMO)
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Dark, for a dim shop").click()
+    assert page.evaluate("document.documentElement.dataset.bsTheme") == "dark"
+    page.reload()
+    ready(page)
+    assert page.evaluate("document.documentElement.dataset.bsTheme") == "dark"

@@ -1,0 +1,87 @@
+"""Renew docs/screenshots from the demo: one picture per main view. Run by ``make screenshots``."""
+
+from __future__ import annotations
+
+import sys
+import tempfile
+import threading
+from collections.abc import Callable
+from pathlib import Path
+
+from playwright.sync_api import Page, sync_playwright
+from waitress.server import create_server
+
+ROOT = Path(__file__).parent.parent
+sys.path.insert(0, str(ROOT))
+sys.path.insert(0, str(ROOT / "tools"))
+
+from find_browser import chromium_path  # noqa: E402
+
+from vasculum.web.app import create_app  # noqa: E402
+
+TO = ROOT / "docs/screenshots"
+DEMO = "/plans/scullery-cupboard"
+FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update"]
+
+
+def nothing(_: Page) -> None:
+    """As it opens."""
+
+
+def three_numbers(page: Page) -> None:
+    for label, text in (("How wide", "22 1/2"), ("How high", "240 mm"), ("How deep", "22 7/8")):
+        page.get_by_label(label).fill(text)
+        page.get_by_label(label).blur()
+    page.wait_for_selector("[data-testid=first-result]")
+
+
+def measured_sides(page: Page) -> None:
+    page.get_by_label("Sides, front and back").fill("15/32")
+    page.get_by_label("Sides, front and back").blur()
+    page.wait_for_selector(".moved")
+
+
+def why(page: Page) -> None:
+    page.get_by_role("button", name="Box front, Box back, length", exact=False).click()
+    page.wait_for_selector(".why .link")
+
+
+def part(page: Page) -> None:
+    page.get_by_role("button", name="Side, left (L)").click()
+
+
+VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
+    ("measure", f"{DEMO}/measure", nothing, (1280, 800), "light"),
+    ("new-plan", "/new", three_numbers, (1280, 800), "light"),
+    ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
+    ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
+    ("why", f"{DEMO}/cut", why, (1280, 800), "light"),
+    ("plans", "/plans", nothing, (1280, 800), "light"),
+    ("dark", f"{DEMO}/make", nothing, (1280, 800), "dark"),
+    ("phone", f"{DEMO}/measure", nothing, (360, 760), "light"),
+]
+
+
+def main() -> None:
+    TO.mkdir(parents=True, exist_ok=True)
+    with tempfile.TemporaryDirectory() as data, sync_playwright() as playwright:
+        server = create_server(create_app(Path(data), with_demo=True), host="127.0.0.1", port=0, threads=4)
+        threading.Thread(target=server.run, daemon=True).start()
+        browser = playwright.chromium.launch(executable_path=chromium_path(), args=FLAGS)
+        for name, path, act, (width, height), light in VIEWS:
+            context = browser.new_context(
+                viewport={"width": width, "height": height}, color_scheme=light, reduced_motion="reduce", locale="en-GB"
+            )  # type: ignore[arg-type]
+            page = context.new_page()
+            page.goto(f"http://127.0.0.1:{server.effective_port}{path}")
+            page.wait_for_selector("[data-ready]")
+            page.wait_for_load_state("networkidle")
+            act(page)
+            page.evaluate("document.fonts.ready")
+            page.screenshot(path=TO / f"{name}.png")
+            context.close()
+        browser.close()
+
+
+if __name__ == "__main__":
+    main()
