@@ -304,7 +304,7 @@ def test_rows_that_are_over_refuse_with_the_sum(rows: Catalogue) -> None:
     solved = solve_all(rows, ROWS, ROW_VALUES | given(a__fixed_part=701))
     refusal = solved.quantities["s", "unit_height"].refusal
     assert refusal is not None
-    assert (refusal.code, refusal.numbers["over"]) == ("rows-over", 1)
+    assert (refusal.code, refusal.numbers) == ("rows-over", (("over", 1),))
     assert solved.quantities["b", "front_cut"].waits_for == {("s", "unit_height")}
 
 

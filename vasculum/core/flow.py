@@ -323,7 +323,7 @@ class Refusal(NamedTuple):
     code: str
     message: str
     fix: str
-    numbers: Mapping[str, Fraction]
+    numbers: tuple[tuple[str, Fraction], ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -437,7 +437,7 @@ def _worked_out(task: Task, quantities: Mapping[Key, Derivation], pins: Mapping[
         try:
             planned = _planned(task, quantities)
         except CannotDerive as refused:
-            refusal = Refusal(refused.code, refused.message, refused.fix, refused.numbers)
+            refusal = Refusal(refused.code, refused.message, refused.fix, tuple(refused.numbers.items()))
     if pins and task.key in pins:
         return Derivation(task.key, pins[task.key], planned, "as built")
     return Derivation(task.key, planned, planned, "worked out", rests_on, refusal, waits_for)

@@ -13,6 +13,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 from typing import Literal, NamedTuple, NoReturn
 
 from vasculum.core.errors import LengthRefused
@@ -310,6 +311,7 @@ FINEST_INCH = 64
 """The finest fraction on a tape or rule: 1/64 in. Common practice."""
 
 
+@lru_cache(maxsize=16_384)
 def show(mm: Fraction, unit: Unit) -> str:
     """The length in the plan's unit, without naming it: ``14 11/16`` or ``373.1``.
 
@@ -326,6 +328,7 @@ def show_with_unit(mm: Fraction, unit: Unit) -> str:
     return f"{show(mm, unit)} {unit}"
 
 
+@lru_cache(maxsize=16_384)
 def show_other(mm: Fraction, unit: Unit) -> str:
     """The same length in the other unit, rounded to 0.1 mm or 1/64 in: for reading beside the exact one."""
     if unit == "in":

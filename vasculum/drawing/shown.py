@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import Literal
 
 from vasculum.drawing.opening import opening_sheets
@@ -69,6 +70,7 @@ def _sheet(sheet: Sheet, part_ids: list[str]) -> SheetShown:
     )
 
 
+@lru_cache(maxsize=8192)
 def _stroke(stroke: Stroke) -> StrokeShown:
     if isinstance(stroke, PathStroke):
         points = [[round(x, 3), round(y, 3)] for x, y in stroke.points]

@@ -8,6 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from functools import lru_cache
 from math import cos, radians, sin
 from typing import Literal
 
@@ -59,7 +60,7 @@ Stroke = PathStroke | TextStroke
 
 def strokes_of(sheet: Sheet) -> list[Stroke]:
     """The whole sheet as strokes, in the order in which they are drawn."""
-    return [stroke for primitive in sheet.primitives for stroke in _strokes(primitive, sheet.scale)]
+    return [stroke for primitive in sheet.primitives for stroke in _strokes_of(primitive, sheet.scale)]
 
 
 def bounds_of(strokes: list[Stroke], scale: int) -> tuple[float, float, float, float]:
@@ -69,6 +70,11 @@ def bounds_of(strokes: list[Stroke], scale: int) -> tuple[float, float, float, f
     across, up = [x for x, _ in points], [y for _, y in points]
     left, bottom = min(across) - margin, min(up) - margin
     return left, bottom, max(across) + margin - left, max(up) + margin - bottom
+
+
+@lru_cache(maxsize=8192)
+def _strokes_of(primitive: Primitive, scale: int) -> tuple[Stroke, ...]:
+    return tuple(_strokes(primitive, scale))
 
 
 def _strokes(primitive: Primitive, scale: int) -> Iterator[Stroke]:

@@ -7,10 +7,11 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
+from functools import lru_cache
 from typing import Any, Literal
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
-from vasculum.core.lengths import show_with_unit
+from vasculum.core.lengths import Unit, show_with_unit
 from vasculum.plan.document import Model
 from vasculum.plan.parts import Grain, Hand, Joinery, Part, merged, nearest_key, parts_of
 from vasculum.plan.patching import PatchStep
@@ -171,7 +172,10 @@ def quantity_keys(plan: SolvedPlan) -> Iterator[Key]:
 
 def shown(plan: SolvedPlan, value: Any, measure: MeasureUnit = "mm") -> Shown | None:
     """A value in the plan's unit, or None where there is none."""
-    unit = plan.plan.units.length
+    return _shown(value, plan.plan.units.length, measure)
+
+
+def _shown(value: Any, unit: Unit, measure: MeasureUnit) -> Shown | None:
     if value is None:
         return None
     if isinstance(value, Fraction) and measure == "mm":
@@ -188,31 +192,36 @@ def shown(plan: SolvedPlan, value: Any, measure: MeasureUnit = "mm") -> Shown | 
 
 def quantity_shown(plan: SolvedPlan, key: Key) -> QuantityShown:
     """One quantity in the plan's unit."""
-    one = plan.solved.quantities[key]
-    measure = unit_of(key[1])
+    label = place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else label_of(key[1])
+    return _quantity(plan.solved.quantities[key], plan.plan.units.length, label)
+
+
+@lru_cache(maxsize=16_384)
+def _quantity(one: Derivation, unit: Unit, label: str) -> QuantityShown:
+    """What did not change is not said anew."""
+    measure = unit_of(one.key[1])
     return QuantityShown(
-        key=key_text(key),
-        place=key[0],
-        name=key[1],
-        label=place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else label_of(key[1]),
+        key=key_text(one.key),
+        place=one.key[0],
+        name=one.key[1],
+        label=label,
         unit=measure,
-        value=shown(plan, one.value, measure),
-        planned=shown(plan, one.planned, measure) if one.origin == "as built" else None,
+        value=_shown(one.value, unit, measure),
+        planned=_shown(one.planned, unit, measure) if one.origin == "as built" else None,
         origin=one.origin,
         rests_on=sorted(key_text(k) for k in one.rests_on),
-        problem=_problem(plan, one.refusal),
+        problem=_problem(one.refusal, unit),
         waits_for=sorted(key_text(k) for k in one.waits_for),
     )
 
 
-def _problem(plan: SolvedPlan, refusal: Refusal | None) -> Problem | None:
+def _problem(refusal: Refusal | None, unit: Unit) -> Problem | None:
     if refusal is None:
         return None
-    unit = plan.plan.units.length
     return Problem(
         code=refusal.code,
-        message=filled(refusal.message, refusal.numbers, unit),
-        fix=filled(refusal.fix, refusal.numbers, unit),
+        message=filled(refusal.message, dict(refusal.numbers), unit),
+        fix=filled(refusal.fix, dict(refusal.numbers), unit),
     )
 
 
@@ -302,7 +311,7 @@ def findings_of(plan: SolvedPlan) -> list[FindingShown]:
 
 def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
     for key, one in plan.solved.quantities.items():
-        problem = _problem(plan, one.refusal)
+        problem = _problem(one.refusal, plan.plan.units.length)
         if problem is not None:
             yield FindingShown(
                 code=problem.code,

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from fractions import Fraction
+from functools import cache
 from typing import Any
 
 from vasculum.core.catalogue import the_catalogue
@@ -24,6 +25,7 @@ _GIVEN = {
 }
 
 
+@cache
 def label_of(name: str) -> str:
     """A quantity's name in plain words: ``front_back_length_cut`` → *front and back length, cut*."""
     if name in _GIVEN:
@@ -57,6 +59,7 @@ def station_of(reading: Reading) -> str:
     return ", ".join([of.get(reading.of, reading.of), *(s for s in (reading.side, reading.level, reading.along) if s)])
 
 
+@cache
 def unit_of(name: str) -> MeasureUnit:
     """The unit of a quantity by its name; what a person gives is a length."""
     answers = the_catalogue().rules.get(name)
