@@ -10,9 +10,10 @@ from pathlib import Path
 import pytest
 from sqlalchemy import text
 
-from tests.helpers import changed, frameless, step
-from vasculum.core.errors import NoSuchPlan, NothingToUndo, PlanMovedOn, StoreRefused
+from tests.helpers import changed, frameless, step, with_readings
+from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn, StoreRefused
 from vasculum.plan.document import Plan
+from vasculum.plan.marks import with_marks
 from vasculum.store.database import back_up, database_file, open_database
 from vasculum.store.plans import KEPT_WHOLE, THIN_EVERY, Plans
 
@@ -200,6 +201,21 @@ def test_the_revision_printed_is_remembered(plans: Plans, plan_id: str) -> None:
     plans.note_printed(plan_id, 1)
     rename(plans, plan_id, "a")
     assert plans.get(plan_id).printed == 1
+    with pytest.raises(NoSuchRevision):
+        plans.note_printed(plan_id, 3)
+
+
+def test_undo_gives_no_number_and_no_mark_a_second_time(plans: Plans, plan_id: str) -> None:
+    def with_more(plan: Plan) -> Plan:
+        plan = with_readings(plan, "case", {"of": "width", "value": "22 in", "level": "low", "along": "back"})
+        return with_marks(plan, ["place-2/side_left", "place-2/other"])
+
+    plans.apply(plan_id, 1, with_more, "More")
+    undone = plans.undo(plan_id, 2).plan
+    assert len(undone.readings) == 3
+    assert undone.next_id == frameless().next_id + 1
+    assert undone.marks == {"place-2/side_left": "A", "place-2/other": "B"}
+    assert with_marks(undone, ["place-2/third"]).marks["place-2/third"] == "C"
 
 
 def test_old_history_keeps_the_last_revision_of_each_day(plans: Plans, plan_id: str, clock: Clock) -> None:

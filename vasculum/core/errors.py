@@ -10,6 +10,7 @@ VasculumError            code, what happened, what would help
 ├── TableRefused         a packaged table with a row that cannot be used: a fault of ours
 └── StoreRefused         the keeper of plans will not do it
     ├── NoSuchPlan
+    ├── NoSuchRevision   a number that this plan never had, or that was thinned out
     ├── PlanMovedOn      the change was made against a revision that is no longer the newest
     └── NothingToUndo
 """
@@ -75,6 +76,10 @@ class StoreRefused(VasculumError):
 
 class NoSuchPlan(StoreRefused):
     """No plan by that id, or it was deleted."""
+
+
+class NoSuchRevision(StoreRefused):
+    """A number that this plan never had, or that was thinned out."""
 
 
 class PlanMovedOn(StoreRefused):

@@ -15,9 +15,10 @@ from typing import Literal
 from sqlalchemy import Engine, delete, func, select
 from sqlalchemy.orm import Session
 
-from vasculum.core.errors import NoSuchPlan, NothingToUndo, PlanMovedOn
+from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn
 from vasculum.plan.document import Plan
 from vasculum.plan.reading import read_plan
+from vasculum.plan.restoring import brought_back
 from vasculum.store.models import PlanRow, RevisionRow
 
 KEPT_WHOLE = 300
@@ -158,9 +159,16 @@ class Plans:
             return self._revision(session, row, self._at(session, row, row.head))
 
     def note_printed(self, plan_id: str, revision: int) -> None:
-        """Remember which revision was last printed."""
+        """Remember which revision was last printed.
+
+        Raises:
+            NoSuchPlan, NoSuchRevision.
+        """
         with Session(self._engine) as session, session.begin():
-            self._row(session, plan_id).printed = revision
+            row = self._row(session, plan_id)
+            if not self._has(session, row, revision):
+                raise NoSuchRevision("no-such-revision", f"This plan has no revision {revision}.", "Print it as it is.")
+            row.printed = revision
 
     def history(self, plan_id: str) -> list[HistoryEntry]:
         """The revisions of a plan, newest first."""
@@ -223,7 +231,7 @@ class Plans:
             if goal is None or not self._has(session, row, goal):
                 raise NothingToUndo(f"nothing-to-{kind}", f"There is nothing more to {kind}.", "")
             to = self._at(session, row, goal)
-            plan = read_plan(to.document)
+            plan = brought_back(read_plan(to.document), read_plan(head.document))
             if kind == "undo":
                 made = self._append(session, row, plan, kind, f"Undone: {_bare(head)}", "", to.undo_to, head.number)
             else:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections import OrderedDict
+from functools import partial
 from threading import Lock
 
 from flask import current_app
@@ -12,6 +13,7 @@ from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.shown import drawings_of
 from vasculum.plan.document import Plan
 from vasculum.plan.patching import marked
+from vasculum.plan.restoring import brought_back
 from vasculum.plan.solution import Moved, moved, quantity_keys, quantity_shown, solution_of
 from vasculum.plan.solving import SolvedPlan
 from vasculum.store.plans import Plans, Revision
@@ -135,7 +137,8 @@ class Desk:
             else:
                 return self.plans.make(demo_plan(plan_id), "The demo as it ships", plan_id)
         now = self.plans.get(plan_id)
-        return self.plans.apply(plan_id, now.number, lambda _: demo_plan(plan_id), "The demo put back as it ships")
+        change = partial(brought_back, demo_plan(plan_id))
+        return self.plans.apply(plan_id, now.number, change, "The demo put back as it ships")
 
 
 def _changed_keys(before: SolvedPlan, after: SolvedPlan) -> list[Key]:

@@ -1,5 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react'
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react'
 import {
   answered,
   type ChangeAnswer,
@@ -159,7 +168,9 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
         .then((answer) => {
           if (!mine.signal.aborted) setShown(answer)
         })
-        .catch(() => undefined)
+        .catch(() => {
+          if (!mine.signal.aborted) setShown(null)
+        })
     },
     [newest, path],
   )
@@ -215,6 +226,13 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     },
     [conflict, act],
   )
+
+  useEffect(() => {
+    if (keeping === 'kept') return
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [keeping])
 
   const desk: Desk = {
     plan,
