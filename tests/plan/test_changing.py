@@ -307,6 +307,8 @@ def test_hardware_names_the_runner_by_its_length() -> None:
     texts = [(h.count, h.unit, h.what) for h in solution_of(solved(frameless())).hardware]
     assert texts[0] == (1, "pair", "Side-mount ball-bearing runner, 16 in")
     assert texts[1] == (4, "piece", "Screw for the front, 1 in")
+    two = solution_of(solved(frameless(front_screws="2"))).hardware[1]
+    assert (two.count, two.amount) == (2, "2 pieces")
 
 
 def test_tape_checks_say_what_the_tape_should_read() -> None:

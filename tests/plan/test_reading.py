@@ -83,6 +83,7 @@ FAULTS: list[tuple[str, Damage, str, str]] = [
     ("divided drawer", put("places/place-3/children", ["place-3"]), "/places/place-3/children", "not divided"),
     ("choice of nothing known", put("choices/colour", "green"), "/choices/colour", "can be chosen"),
     ("choice without unit", put("choices/gap", "1/8"), "/choices/gap", "no unit"),
+    ("count that is none", put("choices/front_screws", "4.5"), "/choices/front_screws", "no count"),
     ("joint that is none", put("choices/joint", "glue"), "/choices/joint", "butt_between"),
     ("sheet that is none", put("choices/side_sheet", "sheet-99"), "/choices/side_sheet", "no sheet"),
     ("runner that is none", put("choices/runner", "runner-99"), "/choices/runner", "no runner"),

@@ -59,8 +59,9 @@ def plan_to_places(plan: Plan) -> Laid:
 def _defaults(plan: Plan, known: dict[str, Choosable]) -> Iterator[tuple[str, Given]]:
     for name, one in known.items():
         text = one.default(plan.defaults_system)
-        if one.kind == "length" and text is not None:
-            yield name, Given(plan.length(text), "assumed", one.source, one.is_thing)
+        if text is not None and one.kind in ("length", "count"):
+            worth = plan.length(text) if one.kind == "length" else Fraction(text)
+            yield name, Given(worth, "assumed", one.source, one.is_thing)
 
 
 def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str]]) -> None:
@@ -71,6 +72,8 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
         one = known[name]
         if one.kind == "length":
             laid.given[place, name] = Given(plan.length(text), "measured" if one.is_thing else "chosen")
+        elif one.kind == "count":
+            laid.given[place, name] = Given(Fraction(text), "chosen")
         elif one.kind == "sheet":
             laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[text])
         elif one.kind == "runner":

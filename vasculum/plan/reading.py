@@ -247,6 +247,9 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
                 read_length(text, None)
             except LengthRefused as refused:
                 yield Fault(at, f"{refused.message} {refused.fix}")
+        elif kind == "count":
+            if not (text.isascii() and text.isdigit() and len(text) <= 4):
+                yield Fault(at, f"Read {text!r}, which is no count. Write a whole number.")
         elif kind in ("sheet", "runner"):
             rows = plan.library.sheets if kind == "sheet" else plan.library.runners
             if text not in rows:

@@ -97,6 +97,8 @@ class Hardware(Model):
     what: str
     count: int
     unit: Literal["pair", "piece"]
+    amount: str
+    """Count and unit as a person says them."""
     keys: list[str]
 
 
@@ -278,10 +280,6 @@ def _joinery_shown(plan: SolvedPlan, joinery: Joinery) -> JoineryShown:
     return JoineryShown(kind=joinery.kind, text=text, keys=keys)
 
 
-FRONT_SCREWS = 4
-"""Screws through the box front into the front: one near each corner. Common practice."""
-
-
 def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
     unit = plan.plan.units.length
     for space in plan.plan.spaces.values():
@@ -290,10 +288,15 @@ def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
         if length is not None:
             name = next(r.name for i, r in plan.plan.library.runners.items() if i == plan.plan.choices["runner"])
             key = key_text((drawer, "runner_length"))
-            yield Hardware(what=f"{name} runner, {show_with_unit(length, unit)}", count=1, unit="pair", keys=[key])
+            yield Hardware(
+                what=f"{name} runner, {show_with_unit(length, unit)}", count=1, unit="pair", amount="1 pair", keys=[key]
+            )
         screw = nearest_key(plan, drawer, "front_screw_length")
         text = number_text(plan.solved.value(*screw), unit)
-        yield Hardware(what=f"Screw for the front, {text}", count=FRONT_SCREWS, unit="piece", keys=[key_text(screw)])
+        screws = (drawer, "front_screw_count")
+        count, keys = int(plan.solved.value(*screws)), [key_text(screws), key_text(screw)]
+        amount = f"{count} piece{'' if count == 1 else 's'}"
+        yield Hardware(what=f"Screw for the front, {text}", count=count, unit="piece", amount=amount, keys=keys)
 
 
 # ---- findings -----------------------------------------------------------------------------------------------------

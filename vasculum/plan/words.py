@@ -61,9 +61,12 @@ def station_of(reading: Reading) -> str:
 
 @cache
 def unit_of(name: str) -> MeasureUnit:
-    """The unit of a quantity by its name; what a person gives is a length."""
+    """The unit of a quantity by its name; what a person gives is a length, or a count."""
     answers = the_catalogue().rules.get(name)
-    return next(iter(answers.values())).unit if answers else "mm"
+    if answers:
+        return next(iter(answers.values())).unit
+    known = choosables().get(name)
+    return "count" if known is not None and known.kind == "count" else "mm"
 
 
 def number_text(value: Any, unit: Unit, measure: MeasureUnit = "mm") -> str:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections import OrderedDict
 from functools import partial
 from threading import Lock
+from typing import Any
 
 from flask import current_app
 
@@ -60,32 +61,14 @@ class Desk:
     def whole(self, revision: Revision) -> PlanAnswer:
         """A plan with everything about it."""
         solved = self.solved(revision)
-        return PlanAnswer(
-            id=revision.plan_id,
-            revision=revision.number,
-            kept_at=revision.made.isoformat(),
-            label=revision.label,
-            can_undo=revision.can_undo,
-            can_redo=revision.can_redo,
-            printed=self._printed(revision, solved),
-            document=revision.plan,
-            solution=solution_of(solved),
-            drawings=drawings_of(solved),
-        )
+        return PlanAnswer(**self._at(revision, solved), solution=solution_of(solved))
 
     def change(self, before: SolvedPlan, revision: Revision) -> ChangeAnswer:
         """What a change did, as far as the caller does not know it yet."""
         after = self.solved(revision, before)
         solution = solution_of(after)
         return ChangeAnswer(
-            id=revision.plan_id,
-            revision=revision.number,
-            kept_at=revision.made.isoformat(),
-            label=revision.label,
-            can_undo=revision.can_undo,
-            can_redo=revision.can_redo,
-            printed=self._printed(revision, after),
-            document=revision.plan,
+            **self._at(revision, after),
             changed={key_text(k): quantity_shown(after, k) for k in _changed_keys(before, after)},
             gone=sorted(key_text(k) for k in {*quantity_keys(before)} - {*quantity_keys(after)}),
             moved=moved(before, after),
@@ -95,8 +78,21 @@ class Desk:
             tape_checks=solution.tape_checks,
             assumed=solution.assumed,
             stages=solution.stages,
-            drawings=drawings_of(after),
         )
+
+    def _at(self, revision: Revision, solved: SolvedPlan) -> dict[str, Any]:
+        """What every answer about a revision holds."""
+        return {
+            "id": revision.plan_id,
+            "revision": revision.number,
+            "kept_at": revision.made.isoformat(),
+            "label": revision.label,
+            "can_undo": revision.can_undo,
+            "can_redo": revision.can_redo,
+            "printed": self._printed(revision, solved),
+            "document": revision.plan,
+            "drawings": drawings_of(solved),
+        }
 
     def preview(self, before: SolvedPlan | None, plan: Plan) -> PreviewAnswer:
         """What a plan would be; nothing is kept."""

@@ -90,8 +90,8 @@ class PrintState(Model):
     changed_since: int | None
 
 
-class PlanAnswer(Model):
-    """A plan, whole: document, solution and drawings at one revision."""
+class AtRevision(Model):
+    """A plan at one revision, and what can be done from here."""
 
     id: str
     revision: int
@@ -101,21 +101,18 @@ class PlanAnswer(Model):
     can_redo: bool
     printed: PrintState | None
     document: Plan
-    solution: Solution
     drawings: list[SheetShown]
 
 
-class ChangeAnswer(Model):
+class PlanAnswer(AtRevision):
+    """A plan, whole: document, solution and drawings."""
+
+    solution: Solution
+
+
+class ChangeAnswer(AtRevision):
     """What a change did: the new revision, only the quantities that changed, and what is made of them."""
 
-    id: str
-    revision: int
-    kept_at: str
-    label: str
-    can_undo: bool
-    can_redo: bool
-    printed: PrintState | None
-    document: Plan
     changed: dict[str, QuantityShown]
     gone: list[str]
     moved: list[Moved]
@@ -125,7 +122,6 @@ class ChangeAnswer(Model):
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]
     stages: Stages
-    drawings: list[SheetShown]
 
 
 class PreviewAnswer(Model):

@@ -409,6 +409,8 @@ export interface components {
             can_redo: boolean;
             printed: components["schemas"]["PrintState"] | null;
             document: components["schemas"]["Plan"];
+            /** Drawings */
+            drawings: components["schemas"]["SheetShown"][];
             /** Changed */
             changed: {
                 [key: string]: components["schemas"]["QuantityShown"];
@@ -428,8 +430,6 @@ export interface components {
             /** Assumed */
             assumed: components["schemas"]["Assumed"][];
             stages: components["schemas"]["Stages"];
-            /** Drawings */
-            drawings: components["schemas"]["SheetShown"][];
         };
         /**
          * ChoosableShown
@@ -524,6 +524,11 @@ export interface components {
              * @enum {string}
              */
             unit: "pair" | "piece";
+            /**
+             * Amount
+             * @description Count and unit as a person says them.
+             */
+            amount: string;
             /** Keys */
             keys: string[];
         };
@@ -847,7 +852,7 @@ export interface components {
         };
         /**
          * PlanAnswer
-         * @description A plan, whole: document, solution and drawings at one revision.
+         * @description A plan, whole: document, solution and drawings.
          */
         PlanAnswer: {
             /** Id */
@@ -864,9 +869,9 @@ export interface components {
             can_redo: boolean;
             printed: components["schemas"]["PrintState"] | null;
             document: components["schemas"]["Plan"];
-            solution: components["schemas"]["Solution"];
             /** Drawings */
             drawings: components["schemas"]["SheetShown"][];
+            solution: components["schemas"]["Solution"];
         };
         /**
          * PlanList

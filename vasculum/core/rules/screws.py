@@ -15,6 +15,12 @@ def front_screw_reach(front_screw_length: Mm, front_screw_washer: Mm, front_scre
     return front_screw_length - front_screw_washer + front_screw_counterbore
 
 
+@rule(source="common practice", per="drawer", unit="count")
+def front_screw_count(front_screws: Mm) -> Mm:
+    """A front is held by the screws that were chosen for it."""
+    return front_screws
+
+
 @rule(source="common practice", per="drawer")
 def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm) -> Mm:
     """In the front bites what reaches past the box front."""

@@ -54,7 +54,6 @@ def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
         *_assumed(solution),
         *_findings("Notes", solution, ("note",)),
         *_findings("Cautions", solution, ("caution",)),
-        PageBreak(),
         *_drawings(plan),
         PageBreak(),
         *_parts(solution),
@@ -170,7 +169,7 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
     for text, name in notes.items():
         yield said(f"– {name}: {text}", FINE)
     for hardware in solution.hardware:
-        yield said(f"– {hardware.count} {hardware.unit}: {hardware.what}", BODY)
+        yield said(f"– {hardware.amount}: {hardware.what}", BODY)
 
 
 def _runners(plan: SolvedPlan) -> Iterator[Flowable]:

@@ -45,6 +45,7 @@ FINE = _style("fine", 9.5)
 HEAD = _style("head", 10, BOLD)
 TITLE = _style("title", 22, SERIF, (0, 4))
 SECTION = _style("section", 15, SERIF, (10, 5))
+SECTION.keepWithNext = 1
 
 
 def said(text: str, style: ParagraphStyle = BODY) -> Paragraph:

@@ -30,7 +30,7 @@ export function CutStage() {
       <ul>
         {solution.hardware.map((one) => (
           <li key={one.what}>
-            {one.count} {one.unit}: <Fractions>{one.what}</Fractions>
+            {one.amount}: <Fractions>{one.what}</Fractions>
           </li>
         ))}
       </ul>

@@ -25,7 +25,10 @@ export function MeasureStage() {
       <h1>Measure</h1>
       <p className="lead-in">
         {space.kind === 'framed' ? 'Cabinet with a face frame' : 'Plain opening'}. Take each size at several
-        stations; the smallest governs. Sums are fine: 30 3/8 - 3 * 3/4.
+        stations; the smallest governs. Sums are fine: 30 3/8 - 3 * 3/4.{' '}
+        <a href="/api/measuring-sheet.pdf" target="_blank" rel="noreferrer">
+          Blank measuring sheet to print
+        </a>
       </p>
       <dl className="governing">
         <Governing title="Width" of={`${outer}/governing_width`} />
