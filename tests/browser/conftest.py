@@ -5,6 +5,7 @@ from __future__ import annotations
 import sys
 import threading
 from collections.abc import Callable, Iterator
+from contextlib import suppress
 from pathlib import Path
 from typing import Any
 
@@ -54,8 +55,12 @@ class Server:
         self.engine = app.extensions["desk"].plans._engine
         self.server = create_server(app, host="127.0.0.1", port=0, threads=4)
         self.url = f"http://127.0.0.1:{self.server.effective_port}"
-        self.thread = threading.Thread(target=self.server.run, daemon=True)
+        self.thread = threading.Thread(target=self._run, daemon=True)
         self.thread.start()
+
+    def _run(self) -> None:
+        with suppress(OSError):  # its socket is closed under it by stop()
+            self.server.run()
 
     def stop(self) -> None:
         self.server.close()

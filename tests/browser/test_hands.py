@@ -44,6 +44,20 @@ def test_leaving_a_field_keeps_it(open_at: Open) -> None:
     expect(page.get_by_label("Gap round the front")).to_have_value("")
 
 
+def test_a_pause_keeps_a_new_reading_and_the_hand_stays_in_its_field(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/measure")
+    field = page.get_by_role("region", name="Inside, depth").get_by_label("middle, low")
+    field.press_sequentially("23")
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+    expect(field).to_be_focused()
+    field.press_sequentially(" 1/8")
+    field.press("Enter")
+    expect(page.get_by_role("region", name="Inside, depth").locator(".said", has_text="587.4 mm")).to_have_count(1)
+    page.locator("h1").click()
+    page.keyboard.press("Control+z")
+    expect(field).to_have_value("")
+
+
 def test_nonsense_is_answered_in_words_and_kept_nowhere(open_at: Open) -> None:
     page = open_at(f"{DEMO}/measure")
     field = page.get_by_role("region", name="Frame opening, width").get_by_label("low")

@@ -16,7 +16,9 @@ def type_and_keep(page: Page, label: str, text: str) -> None:
     field = page.get_by_label(label, exact=False).first
     field.fill(text)
     field.press("Enter")
-    expect(page.locator(".kept")).to_have_attribute("data-keeping", "kept")
+    moved = page.get_by_role("region", name="What moved")
+    expect(moved.get_by_role("heading")).to_contain_text(f"measured: {text} in")
+    kept(page)
 
 
 def start_my_own(page: Page) -> None:

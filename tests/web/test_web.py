@@ -142,6 +142,15 @@ def test_a_preview_stores_nothing(api: Api, sides: str) -> None:
     assert api.get(f"/plans/{DEMO}")["revision"] == 1
 
 
+def test_a_preview_is_of_the_plan_as_the_caller_saw_it(api: Api, sides: str) -> None:
+    api.edit(DEMO, (sides, "15/32 in"))
+    body = {"base": 1, "patch": [{"op": "add", "path": "/choices/gap", "value": "1/16 in"}]}
+    labels = {m["label"] for m in api.post(f"/plans/{DEMO}/preview", body)["moved"]}
+    assert "front width" in labels
+    assert "side thickness" not in labels
+    assert api.post(f"/plans/{DEMO}/preview", body | {"base": 9}, 409)["code"] == "plan-moved-on"
+
+
 def test_the_second_of_two_tabs_is_told_what_changed_and_can_make_its_change_again(api: Api, sides: str) -> None:
     api.edit(DEMO, (sides, "15/32 in"), base=1)
     problem = api.edit(DEMO, ("/choices/gap", "1/16 in"), base=1, status=409)

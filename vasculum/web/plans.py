@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from vasculum.core.errors import PlanMovedOn
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document import Plan
 from vasculum.plan.patching import marked, patched
@@ -108,7 +109,9 @@ def edit_plan(plan_id: str, body: Edit) -> ChangeAnswer:
 
 @route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Edit, refuses=(404, 409))
 def preview_edit(plan_id: str, body: Edit) -> PreviewAnswer:
-    """What a change would do; nothing is kept."""
-    revision = desk().plans.get(plan_id)
-    before = desk().solved(revision)
-    return desk().preview(before, patched(revision.plan, body.patch))
+    """What a change would do to the plan as the caller last saw it; nothing is kept."""
+    plan = desk().plans.at(plan_id, body.base)
+    if plan is None:
+        raise PlanMovedOn(body.base, desk().plans.get(plan_id).number)
+    before = desk().solved_at(plan_id, body.base, plan)
+    return desk().preview(before, patched(plan, body.patch))

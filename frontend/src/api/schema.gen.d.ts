@@ -236,7 +236,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a change would do; nothing is kept. */
+        /** What a change would do to the plan as the caller last saw it; nothing is kept. */
         post: operations["preview_edit"];
         delete?: never;
         options?: never;

@@ -59,7 +59,7 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   const keep = async (typed: string) => {
     clearTimeout(pause.current)
     if (!isDirty.current) return true
-    const mine = asked.current
+    const mine = ++asked.current
     try {
       const made = await read(typed)
       if (mine !== asked.current) return true

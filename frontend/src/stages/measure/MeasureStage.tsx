@@ -91,16 +91,26 @@ const nameOf = (station: Station) =>
     ? station.of.replace('diagonal_', '').replace('_', ' ')
     : [station.along ?? station.side, station.level].filter(Boolean).join(', ')
 
+/** A field of the grid; its key stays when its first reading is taken, so that the hand stays in it. */
+interface Cell {
+  key: string
+  station: Station
+  id: string | null
+}
+
 function Stations({ group, survey }: { group: Group; survey: string }) {
   const { plan } = useDesk()
   const [here, setHere] = useState<Station | null>(null)
   const { readings, reading_order: order } = plan.document
   const columns = group.stations.length % 3 === 0 ? 3 : group.stations.length % 2 === 0 ? 2 : 1
   const seen = new Set<string>()
-  const cells = group.stations.flatMap((station): { station: Station; id: string | null }[] => {
+  const cells = group.stations.flatMap((station): Cell[] => {
     const ids = order.filter((id) => readings[id] && isAt(readings[id], station, survey))
     for (const id of ids) seen.add(id)
-    return ids.length === 0 ? [{ station, id: null }] : ids.map((id) => ({ station, id }))
+    const name = nameOf(station)
+    return ids.length === 0
+      ? [{ key: `${name} 0`, station, id: null }]
+      : ids.map((id, ordinal) => ({ key: `${name} ${ordinal}`, station, id }))
   })
   const elsewhere = order.filter(
     (id) =>
@@ -116,16 +126,18 @@ function Stations({ group, survey }: { group: Group; survey: string }) {
         <p>{group.hint}</p>
       </div>
       <div className={`stations stations--${columns}`}>
-        {[...cells, ...elsewhere.map((id) => ({ station: readings[id] as Station, id }))].map((cell) => (
-          <ReadingField
-            key={cell.id ?? JSON.stringify(cell.station)}
-            station={cell.station}
-            id={cell.id}
-            survey={survey}
-            title={group.title}
-            onFocus={() => setHere(cell.station)}
-          />
-        ))}
+        {[...cells, ...elsewhere.map((id) => ({ key: id, station: readings[id] as Station, id }))].map(
+          (cell) => (
+            <ReadingField
+              key={cell.key}
+              station={cell.station}
+              id={cell.id}
+              survey={survey}
+              title={group.title}
+              onFocus={() => setHere(cell.station)}
+            />
+          ),
+        )}
       </div>
     </section>
   )
