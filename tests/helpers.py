@@ -99,3 +99,28 @@ def codes(plan: Plan | SolvedPlan, *severities: str) -> set[str]:
 
     done = plan if isinstance(plan, SolvedPlan) else solved(plan)
     return {f.code for f in findings_of(done) if not severities or f.severity in severities}
+
+
+def split(plan: Plan, place: str, how: str, *parts: dict[str, Any], **more: Any) -> tuple[Plan, list[str]]:
+    """Divide a place into rows or columns; each part is a drawer unless it says what it holds."""
+    number, ids, steps = plan.next_id, [], []
+    for part in parts:
+        ids.append(f"place-{number}")
+        size = {"by": "share", "length": None, "share": 1, **part.get("size", {})}
+        node = {"name": f"Part {number}", "holds": "drawer", **part, "size": size}
+        steps.append(step(f"/places/place-{number}", node))
+        number += 1
+    steps += [step(f"/places/{place}/holds", how, "replace"), step(f"/places/{place}/children", ids)]
+    steps += [step(f"/places/{place}/{name}", wish) for name, wish in more.items()]
+    return changed(plan, *steps, step("/next_id", number, "replace")), ids
+
+
+def fixed(length: str, **more: Any) -> dict[str, Any]:
+    return {"size": {"by": "fixed", "length": length}, **more}
+
+
+def share(count: int, **more: Any) -> dict[str, Any]:
+    return {"size": {"share": count}, **more}
+
+
+GRADUATED: dict[str, Any] = {"size": {"by": "graduated"}}

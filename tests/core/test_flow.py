@@ -300,6 +300,29 @@ def test_why_tells_the_share_of_one_child(rows: Catalogue) -> None:
     assert reason.expression.value == 117
 
 
+def test_a_split_may_share_out_a_name_that_it_has_itself() -> None:
+    made = Catalogue()
+
+    @made.rule("geometry", per="whole")
+    def floor() -> F:
+        """At the bottom."""
+        return F(0)
+
+    @made.rule("geometry", per="split", shared_out_as="floor")
+    def floors(floor: F, each_height: tuple[F, ...]) -> tuple[F, ...]:
+        """One on the other."""
+        return tuple(floor + sum(each_height[:at]) for at in range(len(each_height)))
+
+    tree = places(
+        place("s", "whole split", None, "a b"),
+        place("a", "row", "s"),
+        place("b", "row split", "s", "c"),
+        place("c", "row", "b"),
+    )
+    solved = solve_all(made, tree, given(a__height=5, b__height=7, c__height=7))
+    assert [solved.value(at, "floor") for at in "sabc"] == [0, 0, 5, 5]
+
+
 def test_rows_that_are_over_refuse_with_the_sum(rows: Catalogue) -> None:
     solved = solve_all(rows, ROWS, ROW_VALUES | given(a__fixed_part=701))
     refusal = solved.quantities["s", "unit_height"].refusal

@@ -6,11 +6,12 @@ from fractions import Fraction
 
 import pytest
 
-from tests.helpers import drawer_of, framed, frameless, mm, pinned, solved, value, with_readings
+from tests.helpers import drawer_of, framed, frameless, mm, pinned, solved, space_of, value, with_readings
 from vasculum.core.lengths import show
-from vasculum.drawing.opening import elevation, opening_sheets, section
+from vasculum.drawing.opening import elevation, opening_sheets
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Dimension, Rect, Sheet, Text, points_of, scale_for
+from vasculum.drawing.section import section
 from vasculum.drawing.shown import drawings_of
 from vasculum.drawing.stations import front_stations, top_stations
 from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, strokes_of
@@ -51,7 +52,7 @@ def test_every_dimension_measures_what_it_says(plan: SolvedPlan) -> None:
 
 
 def test_box_runners_and_front_stand_where_they_are_built(plan: SolvedPlan) -> None:
-    sheet = elevation(plan, drawer_of(plan.plan), 1)
+    sheet = elevation(plan, space_of(plan.plan))
     (box,) = rects(sheet, "outside_width")
     assert (box.width, box.height) == (value(plan, "outside_width"), value(plan, "outside_height"))
     assert box.corner[1] == value(plan, "play_below")
@@ -67,7 +68,7 @@ def test_box_runners_and_front_stand_where_they_are_built(plan: SolvedPlan) -> N
 
 def test_the_origin_is_the_clear_front_lower_left_corner() -> None:
     behind = with_readings(framed(), "case", {"of": "width", "value": "24 in", "along": "front", "level": "low"})
-    (opening,) = rects(elevation(solved(behind), drawer_of(behind), 1), "opening_width")
+    (opening,) = rects(elevation(solved(behind), space_of(behind)), "opening_width")
     assert opening.corner == (-mm("1/16"), 0)
 
 
@@ -89,7 +90,7 @@ def test_the_bottom_is_drawn_in_its_grooves() -> None:
 
 def test_origins_travel_with_dimensions() -> None:
     plan = solved(pinned(frameless(), front_width_cut="22 3/16 in"))
-    found = dimensions(elevation(plan, drawer_of(plan.plan), 1))
+    found = dimensions(elevation(plan, space_of(plan.plan)))
     assert found["front_width_cut"].origin == "as built"
     assert found["opening_width"].origin == "worked out"
     assert found["outside_width"].origin == "assumed"
@@ -97,7 +98,7 @@ def test_origins_travel_with_dimensions() -> None:
 
 def test_readings_are_drawn_where_the_tape_was_held() -> None:
     plan = with_readings(framed(), "frame", {"of": "width", "value": "22 7/16 in", "level": "high"})
-    sheet = elevation(solved(plan), drawer_of(plan), 1)
+    sheet = elevation(solved(plan), space_of(plan))
     texts = {p.text for p in sheet.primitives if isinstance(p, Text) and p.role == "reading"}
     assert texts == {"22 1/2", "22 7/16", "9 7/16"}
 

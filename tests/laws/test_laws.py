@@ -122,7 +122,12 @@ def test_every_number_answers_why_with_a_sum_that_gives_it(plan: SolvedPlan) -> 
             chain = tell(plan, (place, name))
             assert chain[0].key == f"{place}/{name}"
             ends = [link for link in chain if not link.inputs and link.origin == "worked out"]
-            assert {link.key.split("/")[1] for link in ends} <= {"packing_left", "packing_right"}, "nothing to pack"
+            assert {link.key.split("/")[1] for link in ends} <= {
+                "packing_left",
+                "packing_right",
+                "cell_from_left",
+                "cell_from_floor",
+            }, "nothing to pack, and the origin"
 
 
 @MANY

@@ -41,17 +41,17 @@ BY_RULE: list[tuple[str, str, dict[str, str], str, str]] = [
     ("inside_height", "bottom.planted", {"wall_height_cut": "5 3/4"}, "5 3/4", "worked here"),
     ("wall_height", "bottom.planted", {"box_height": "6", "bottom_thickness": "1/4"}, "5 3/4", "common practice"),
     ("bottom_width", "bottom.planted", {"outside_width": "21 1/2"}, "21 1/2", "common practice"),
-    ("front_width", "front.inset", {"opening_width": "22 1/2", "gap": "1/8"}, "22 1/4", "common practice"),
-    ("front_height", "front.inset", {"opening_height": "241 mm", "gap": "3 mm"}, "235 mm", "worked here"),
-    ("opening_by_front", "front.inset", {"front_width_cut": "15", "gap": "1/16"}, "15 1/8", "common practice"),
-    ("opening_by_box", "front.inset", {"outside_width": "14 1/8", "runner_side_clearance": "1/2", "runner_play": "0", "opening_width": "15 1/8", "cell_width": "15 1/8"}, "15 1/8", "common practice"),
+    ("front_width", "front.inset", {"face_width": "22 1/2", "gap": "1/8"}, "22 1/4", "common practice"),
+    ("front_height", "front.inset", {"face_height": "241 mm", "gap_above": "3 mm", "gap_below": "3 mm"}, "235 mm", "worked here"),
+    ("opening_by_front", "faced", {"front_width_cut": "15", "gap": "1/16"}, "15 1/8", "common practice"),
+    ("opening_by_box", "faced", {"outside_width": "14 1/8", "runner_side_clearance": "1/2", "runner_play": "0", "face_width": "15 1/8", "cell_width": "15 1/8"}, "15 1/8", "common practice"),
     ("usable_depth", "runner.side_mount", {"cell_depth": "18", "set_back": "3/4"}, "17 1/4", "common practice"),
     ("runner_depth_spare", "runner.side_mount", {"usable_depth": "17 1/4", "runner_length": "16"}, "1 1/4", "common practice"),
     ("spacer_block", "runner.side_mount", {"runner_line": "4 5/8", "runner_height": "1 3/4"}, "3 3/4", "worked here"),
     ("box_runner_line", "runner.side_mount", {"runner_line_built": "4 5/8", "play_below": "1/8"}, "4 1/2", "worked here"),
     ("runner_screw_reach", "runner.side_mount", {"runner_screw_length": "3/4", "runner_metal": "0", "runner_shim": "1/4"}, "1/2", "common practice"),
-    ("front_screw_bite", "drawer", {"front_screw_reach": "1", "box_front_thickness": "1/2"}, "1/2", "worked here"),
-    ("box_height", "drawer", {"cell_height": "9 7/16", "play_above": "1/4", "play_below": "1/8"}, "9 1/16", "worked here"),
+    ("front_screw_bite", "faced", {"front_screw_reach": "1", "box_front_thickness": "1/2"}, "1/2", "worked here"),
+    ("box_height", "drawer", {"room_height": "9 7/16", "play_above": "1/4", "play_below": "1/8"}, "9 1/16", "worked here"),
 ]  # fmt: skip
 
 

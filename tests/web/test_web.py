@@ -91,7 +91,7 @@ def test_a_plan_file_goes_out_and_comes_back_in(api: Api) -> None:
         ("{", "plan-damaged", ""),
         ("[]", "not-a-plan", "/format"),
         (write_plan(framed()).replace('"22 1/2 in"', '"22 1/2"'), "plan-faulty", "/readings/reading-5/value"),
-        (write_plan(framed()).replace('"version": 1', '"version": 2'), "plan-from-the-future", "/version"),
+        (write_plan(framed()).replace('"version": 2', '"version": 3'), "plan-from-the-future", "/version"),
     ],
 )
 def test_a_damaged_or_foreign_file_is_refused_and_nothing_is_stored(api: Api, body: str, code: str, where: str) -> None:

@@ -211,7 +211,10 @@ class _Wirer:
         self.catalogue, self.places, self.choices = catalogue, places, choices
         self.wanted: dict[Key, tuple[Rule, str, int | None]] = {}
         self.families = {place.id: {family(k) for k in place.kinds} for place in places.values()}
-        self.name_families = {name: {family(kind) for kind in answers} for name, answers in catalogue.rules.items()}
+        self.name_families = {
+            name: {family(kind) for kind, one in answers.items() if not one.is_shared_out}
+            for name, answers in catalogue.rules.items()
+        }
 
     def wiring(self) -> Wiring:
         for place in self.places.values():
@@ -238,11 +241,12 @@ class _Wirer:
     def _want(self, place: Place) -> None:
         for answers_by_name in (self.catalogue.rules, self.catalogue.checks):
             for name, answers in answers_by_name.items():
-                hits = [answers[kind] for kind in place.kinds if kind in answers]
-                if len(hits) > 1:
-                    raise Unwired(f"{place.id}/{name}: {' and '.join(sorted(h.kind for h in hits))} both answer")
-                for hit in hits:
-                    self._want_of(place, name, hit)
+                all_hits = [answers[kind] for kind in place.kinds if kind in answers]
+                for hits in ([h for h in all_hits if h.is_shared_out], [h for h in all_hits if not h.is_shared_out]):
+                    if len(hits) > 1:
+                        raise Unwired(f"{place.id}/{name}: {' and '.join(sorted(h.kind for h in hits))} both answer")
+                    for hit in hits:
+                        self._want_of(place, name, hit)
 
     def _want_of(self, place: Place, name: str, hit: Rule) -> None:
         if not hit.is_shared_out:

@@ -134,6 +134,16 @@ def largest(*sizes: Fraction) -> Fraction:
     return _remembered(max(Fraction(s) for s in sizes), "largest", *sizes)
 
 
+def total(*sizes: Fraction) -> Fraction:
+    """All of them together; nothing comes to nothing."""
+    if not sizes:
+        return Fraction(0)
+    first, *rest = sizes
+    for size in rest:
+        first = first + size
+    return first
+
+
 def snap_down(size: Fraction, increment: Fraction) -> Fraction:
     """The largest multiple of the increment that is not larger: what goes inside something rounds down."""
     return _remembered(Fraction(size) // Fraction(increment) * Fraction(increment), "down to", size, increment)

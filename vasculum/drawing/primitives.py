@@ -14,8 +14,10 @@ from typing import Literal
 from vasculum.core.lengths import Mm
 
 Point = tuple[Mm, Mm]
-Role = Literal["outline", "hidden", "cut", "centre", "reading", "dimension", "obstruction", "grain", "fill", "label"]
-Layer = Literal["opening", "readings", "front", "box", "runners", "part", "joinery", "dimensions"]
+Role = Literal[
+    "outline", "hidden", "cut", "centre", "reading", "dimension", "obstruction", "grain", "fill", "label", "cell"
+]
+Layer = Literal["opening", "cells", "readings", "front", "box", "runners", "part", "joinery", "dimensions"]
 Way = Literal["across", "up"]
 
 
@@ -94,6 +96,10 @@ class Dimension:
 
 Primitive = Line | Polyline | Rect | Arc | Text | Dimension
 
+OPENING_PAPER = (115, 95)
+"""Mm on paper for an opening; dimensions stand around it."""
+FIRST, STEP = Fraction(7), Fraction(8)
+"""Distance of the first dimension line, and between lines, mm on paper."""
 SCALES = (1, 2, 3, 4, 5, 8, 10, 12, 15, 20, 25, 30, 40, 50, 75, 100)
 
 
@@ -104,6 +110,7 @@ class Sheet:
     name: str
     title: str
     scale: int = 1
+    place: str = ""
     primitives: list[Primitive] = field(default_factory=list)
 
     def add(self, *primitives: Primitive) -> None:

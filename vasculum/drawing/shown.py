@@ -10,6 +10,7 @@ from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
 from vasculum.plan.document import Model
+from vasculum.plan.layout import numbers_of
 from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.solving import SolvedPlan
 
@@ -37,6 +38,8 @@ class SheetShown(Model):
 
     name: str
     title: str
+    place: str
+    """The space or the cell that is drawn; empty for a part."""
     part_ids: list[str]
     scale: int
     left: float
@@ -49,8 +52,10 @@ class SheetShown(Model):
 def drawings_of(plan: SolvedPlan) -> list[SheetShown]:
     """Elevation and section of every space, then each distinct part."""
     shown = [_sheet(sheet, []) for sheet in opening_sheets(plan)]
+    numbers = numbers_of(plan.plan)
     for group in merged(plan, parts_of(plan)):
-        shown.append(_sheet(part_sheet(plan, group[0]), [part.id for part in group]))
+        tint = numbers.get(group[0].place, 1)
+        shown.append(_sheet(part_sheet(plan, group[0], tint), [part.id for part in group]))
     return shown
 
 
@@ -60,6 +65,7 @@ def _sheet(sheet: Sheet, part_ids: list[str]) -> SheetShown:
     return SheetShown(
         name=sheet.name,
         title=sheet.title,
+        place=sheet.place,
         part_ids=part_ids,
         scale=sheet.scale,
         left=left,

@@ -11,7 +11,7 @@ from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
 SVG = "http://www.w3.org/2000/svg"
 WEIGHT = {
     "outline": 0.5, "cut": 0.4, "hidden": 0.25, "fill": 0.35, "centre": 0.2, "reading": 0.25, "dimension": 0.18,
-    "obstruction": 0.4, "grain": 0.2, "label": 0.2,
+    "obstruction": 0.4, "grain": 0.2, "label": 0.2, "cell": 0.0,
 }  # fmt: skip
 """Line widths on paper, mm."""
 DASHES = {"hidden": "2 1", "centre": "5 1 1 1", "reading": "0.8 0.8"}

@@ -1,6 +1,6 @@
 """The plan document: what a person measured, chose, listed, assumed and built; never a derived value.
 
-These models are the open file format ``vasculum-plan``, version 1; the JSON Schema comes from them. Lengths are texts
+These models are the open file format ``vasculum-plan``, version 2; the JSON Schema comes from them. Lengths are texts
 with a unit, as typed. Every collection is an object keyed by id; ids end in a number that is never used twice.
 """
 
@@ -16,7 +16,7 @@ from vasculum.core.errors import LengthRefused
 from vasculum.core.lengths import Mm, Unit, read_increment, read_length
 
 FORMAT = "vasculum-plan"
-VERSION = 1
+VERSION = 2
 
 
 def _length_with_unit(text: str) -> str:
@@ -115,12 +115,29 @@ class Space(Model):
     choices: Choices = {}
 
 
+class Sizing(Model):
+    """How large a row or column wants to be. ``length`` belongs to fixed, ``share`` to shares; nothing else counts."""
+
+    by: Literal["fixed", "share", "graduated"] = "share"
+    length: PositiveLengthText | None = None
+    """Of a fixed row: its clear height; of a fixed column: its clear width."""
+    share: Annotated[int, Field(ge=1, le=100)] = 1
+    """How many shares of what is left."""
+
+
 class Place(Model):
-    """One node of the layout: what stands there, and how it is divided further."""
+    """One node of the layout: what stands there, or how it is divided further."""
 
     name: Name
-    holds: Literal["drawer"]
+    holds: Literal["drawer", "tray", "shelf", "open", "false_front", "blocked", "rows", "columns"]
     children: Annotated[list[Id], Field(max_length=1000)] = []
+    """Of rows: from above; of columns: from the left."""
+    size: Sizing = Sizing()
+    """What it wants of the split it stands in."""
+    divider: Literal["board", "open"] | None = None
+    """Of rows: a rail between them, or fronts over each other without; columns always have a board between."""
+    step: LengthText | None = None
+    """Of rows: by how much each graduated row is larger than the one before."""
     choices: Choices = {}
 
 
@@ -159,7 +176,7 @@ class Plan(Model):
     """A plan, whole: `solve` needs nothing else."""
 
     format: Literal["vasculum-plan"]
-    version: Literal[1]
+    version: Literal[2]
     name: Name
     note: Note = ""
     defaults_edition: Annotated[str, Field(pattern=r"^[0-9]{4}-[0-9]{2}$")]

@@ -9,10 +9,22 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from vasculum.core.flow import Key
+from vasculum.plan.layout import BOXES, Node, divider_of, nodes_of
 from vasculum.plan.solving import SolvedPlan
 
 Hand = Literal["L", "R"]
-Role = Literal["side_left", "side_right", "box_front", "box_back", "bottom", "front", "packing_left", "packing_right"]
+Role = Literal[
+    "side_left",
+    "side_right",
+    "box_front",
+    "box_back",
+    "bottom",
+    "front",
+    "shelf",
+    "divider",
+    "packing_left",
+    "packing_right",
+]
 Grain = Literal["length", "free"]
 
 
@@ -58,26 +70,32 @@ def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:
 
 
 def parts_of(plan: SolvedPlan) -> list[Part]:
-    """All parts, space by space, in the order in which they are cut."""
+    """All parts, space by space and place by place."""
     parts: list[Part] = []
-    for space_id in plan.plan.space_order:
-        drawer = plan.plan.spaces[space_id].holds
-        parts += [*_walls(plan, drawer), _bottom(plan, drawer), _front(plan, drawer)]
-        parts += _packing(plan, space_id, drawer)
+    for space in plan.plan.space_order:
+        nodes = list(nodes_of(plan.plan, space))
+        for node in nodes:
+            holds = node.place.holds
+            if holds in BOXES:
+                parts += [*_walls(plan, node), _bottom(plan, node)]
+            if (node.id, "front_width_cut") in plan.solved.quantities:
+                parts.append(_front(plan, node))
+            if holds == "shelf":
+                parts.append(_shelf(plan, node))
+            if node.parent is not None and node.number > 0 and divider_of(plan.plan.places[node.parent]) == "board":
+                parts.append(_divider(plan, node, node.parent))
+        parts += _packing(plan, space, nodes)
     return parts
 
 
-def _sheet(plan: SolvedPlan, place: str, *choices: str) -> str | None:
+def _sheet(plan: SolvedPlan, node: Node, *choices: str) -> str | None:
     """The sheet that the nearest level chooses, by the first of these choices that any level makes."""
-    levels = [plan.plan.choices]
-    for space in plan.plan.spaces.values():
-        if place == space.holds:
-            levels = [plan.plan.places[place].choices, space.choices, plan.plan.choices]
+    levels = [node.place.choices, plan.plan.spaces[node.space].choices, plan.plan.choices]
     return next((level[c] for c in choices for level in levels if c in level), None)
 
 
-def _walls(plan: SolvedPlan, drawer: str) -> list[Part]:
-    side_sheet = _sheet(plan, drawer, "side_sheet")
+def _walls(plan: SolvedPlan, node: Node) -> list[Part]:
+    drawer, side_sheet = node.id, _sheet(plan, node, "side_sheet")
     sides = Part(
         f"{drawer}/side_left", drawer, "side_left", "Side, left", (drawer, "side_length_cut"),
         (drawer, "wall_height_cut"), nearest_key(plan, drawer, "side_thickness"), side_sheet, "L",
@@ -87,7 +105,7 @@ def _walls(plan: SolvedPlan, drawer: str) -> list[Part]:
         Part(
             f"{drawer}/box_{end}", drawer, role, f"Box {end}", (drawer, "front_back_length_cut"),
             (drawer, "wall_height_cut"), nearest_key(plan, drawer, f"box_{end}_thickness"),
-            _sheet(plan, drawer, f"box_{end}_sheet", "side_sheet"),
+            _sheet(plan, node, f"box_{end}_sheet", "side_sheet"),
             joinery=(*_groove(plan, drawer, f"groove_depth_{end}"), *_rabbet(plan, drawer, f"rabbet_depth_{end}")),
         )
         for end, role in _ENDS
@@ -119,32 +137,53 @@ def _runner_line(plan: SolvedPlan, drawer: str) -> tuple[Joinery, ...]:
     return (Joinery("line", "Runner line, outside face", (drawer, "runner_line_on_wall")),)
 
 
-def _bottom(plan: SolvedPlan, drawer: str) -> Part:
+def _bottom(plan: SolvedPlan, node: Node) -> Part:
+    drawer = node.id
     return Part(
         f"{drawer}/bottom", drawer, "bottom", "Bottom", (drawer, "bottom_width_cut"), (drawer, "bottom_depth_cut"),
-        nearest_key(plan, drawer, "bottom_thickness"), _sheet(plan, drawer, "bottom_sheet"),
+        nearest_key(plan, drawer, "bottom_thickness"), _sheet(plan, node, "bottom_sheet"),
     )  # fmt: skip
 
 
-def _front(plan: SolvedPlan, drawer: str) -> Part:
+def _front(plan: SolvedPlan, node: Node) -> Part:
+    drawer = node.id
     return Part(
         f"{drawer}/front", drawer, "front", "Front", (drawer, "front_width_cut"), (drawer, "front_height_cut"),
-        nearest_key(plan, drawer, "front_thickness"), _sheet(plan, drawer, "front_sheet"),
+        nearest_key(plan, drawer, "front_thickness"), _sheet(plan, node, "front_sheet"),
     )  # fmt: skip
 
 
-def _packing(plan: SolvedPlan, space: str, drawer: str) -> list[Part]:
-    """A strip behind each runner where something is to be packed out; as long and as high as the runner."""
+def _shelf(plan: SolvedPlan, node: Node) -> Part:
+    return Part(
+        f"{node.id}/shelf", node.id, "shelf", "Shelf", (node.id, "shelf_length_cut"), (node.id, "shelf_depth_cut"),
+        nearest_key(plan, node.id, "divider_thickness"), _sheet(plan, node, "divider_sheet", "side_sheet"),
+    )  # fmt: skip
+
+
+def _divider(plan: SolvedPlan, node: Node, split: str) -> Part:
+    """The board before a part of a split belongs to that part: it goes when the part goes."""
+    return Part(
+        f"{node.id}/divider", split, "divider", "Divider", (split, "divider_length_cut"), (split, "divider_depth_cut"),
+        nearest_key(plan, split, "divider_thickness"), _sheet(plan, node, "divider_sheet", "side_sheet"),
+    )  # fmt: skip
+
+
+def _packing(plan: SolvedPlan, space: str, nodes: list[Node]) -> list[Part]:
+    """A strip behind each runner that hangs on a packed side of the case; as long and as high as the runner."""
     made = []
     for role, name, hand in _STRIPS:
         thickness = plan.solved.value(space, role)
-        if thickness is not None and thickness > 0:
-            made.append(
-                Part(
-                    f"{space}/{role}", space, role, name, (drawer, "runner_length"),
-                    nearest_key(plan, drawer, "runner_height"), (space, role), None, hand,
-                )
-            )  # fmt: skip
+        if thickness is None or thickness <= 0:
+            continue
+        for node in nodes:
+            is_there = node.is_left_edge if hand == "L" else node.is_right_edge
+            if node.place.holds in BOXES and is_there:
+                made.append(
+                    Part(
+                        f"{node.id}/{role}", node.id, role, name, (node.id, "runner_length"),
+                        nearest_key(plan, node.id, "runner_height"), (space, role), None, hand,
+                    )
+                )  # fmt: skip
     return made
 
 

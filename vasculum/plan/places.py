@@ -12,6 +12,7 @@ from fractions import Fraction
 from vasculum.core.flow import Given, Key, Place, read_key
 from vasculum.core.tables import Choosable, choosables
 from vasculum.plan.document import Plan, Reading, Runner, Sheet, Space
+from vasculum.plan.layout import BOXES, FACED, SPLITS, Node, divider_of, is_even_stack, nodes_of
 
 DEFAULTS, PLAN = "defaults", "plan"
 
@@ -21,11 +22,12 @@ THICKNESS_OF_SHEET = {
     "box_back_sheet": "box_back_thickness",
     "bottom_sheet": "bottom_thickness",
     "front_sheet": "front_thickness",
+    "divider_sheet": "divider_thickness",
 }
 """Which size a chosen sheet gives. Front and back of the box are of the sides' sheet unless chosen."""
+LIKE_THE_SIDES = ("box_front_sheet", "box_back_sheet", "divider_sheet")
 ReadingsOf = dict[str, list[str]]
 """Survey → its readings in order."""
-LIKE_THE_SIDES = ("box_front_sheet", "box_back_sheet")
 
 
 @dataclass
@@ -127,14 +129,67 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         readings = [plan.readings[id_] for id_ in ids]
         laid.places[survey] = Place(survey, _survey_kinds(space, survey, readings), space_id, tuple(ids))
         _lay_readings(laid, plan, ids, has_strips and survey == space.case)
-    place = plan.places[space.holds]
-    levels = [place.choices, space.choices, plan.choices]
-    kinds = {"cell", "cell.whole", place.holds}
-    kinds |= {chosen_kind(plan, family, levels) for family in ("joint", "bottom", "front")}
-    row = next(level["runner"] for level in levels if "runner" in level)
-    kinds.add(f"runner.{plan.library.runners[row].kind}")
-    laid.places[space.holds] = Place(space.holds, frozenset(kinds), space_id)
-    _give_choices(laid, plan, space.holds, levels)
+    for node in nodes_of(plan, space_id):
+        laid.places[node.id] = Place(
+            node.id, _kinds_of(plan, node), node.parent or space_id, tuple(node.place.children)
+        )
+        _give_choices(laid, plan, node.id, [node.place.choices, space.choices, plan.choices])
+        laid.given |= {(node.id, name): Given(value, "chosen") for name, value in _sizing(plan, node)}
+
+
+def _kinds_of(plan: Plan, node: Node) -> frozenset[str]:
+    """Every kind that holds at a place of the layout."""
+    place, levels = node.place, [node.place.choices, plan.spaces[node.space].choices, plan.choices]
+    kinds = {"cell", f"cell.{node.of}"}
+    if node.of != "whole":
+        parent = plan.places[node.parent or ""]
+        by = place.size.by if place.size.by == "fixed" else f"{place.size.by}_{divider_of(parent)}"
+        kinds.add(f"sizing.{by}")
+    kinds |= {
+        "above.open" if node.is_open_above else "above.solid",
+        "below.open" if node.is_open_below else "below.solid",
+        "left.edge" if node.is_left_edge else "left.divider",
+        "right.edge" if node.is_right_edge else "right.divider",
+    }
+    if place.holds in SPLITS:
+        return frozenset(kinds | _split_kinds(plan, node, levels))
+    if place.holds in BOXES:
+        kinds |= {"drawer"} | {chosen_kind(plan, family, levels) for family in ("joint", "bottom")}
+        row = next(level["runner"] for level in levels if "runner" in level)
+        kinds.add(f"runner.{plan.library.runners[row].kind}")
+        kinds.add("room.stacked" if node.is_stacked else "room.own")
+    if place.holds in FACED or place.holds in BOXES:
+        front = chosen_kind(plan, "front", levels) if place.holds in FACED else "front.none"
+        kinds.add(front)
+        if front != "front.none":
+            kinds.add("front_snap.stacked" if node.is_stacked else "front_snap.own")
+            kinds |= {"faced"} if place.holds in BOXES else {"false_front"}
+    return frozenset(kinds | {place.holds})
+
+
+def _split_kinds(plan: Plan, node: Node, levels: list[dict[str, str]]) -> set[str]:
+    divider = divider_of(node.place)
+    kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
+    if divider == "board":
+        kinds.add("upright.board" if node.place.holds == "columns" else "lying.board")
+    if is_even_stack(plan, node):
+        kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
+    return kinds
+
+
+def _sizing(plan: Plan, node: Node) -> Iterator[tuple[str, Fraction]]:
+    """What a row wants, as plain sizes of its own: none of it is inherited."""
+    size = node.place.size
+    if node.of == "whole":
+        return
+    if size.by == "fixed" and size.length is not None:
+        yield "wanted_row_size", plan.length(size.length)
+    elif size.by == "share":
+        yield "row_share", Fraction(size.share)
+    else:
+        parent = plan.places[node.parent or ""]
+        yield "grade", Fraction(node.number)
+        yield "grade_step", plan.length(parent.step) if parent.step else Fraction(0)
 
 
 def _lay_readings(laid: Laid, plan: Plan, ids: list[str], has_strips: bool) -> None:

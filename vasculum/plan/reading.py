@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections import Counter
-from collections.abc import Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator
 from typing import Any, NamedTuple, NoReturn
 
 from pydantic import ValidationError
@@ -15,6 +15,7 @@ from vasculum.core.flow import read_key
 from vasculum.core.lengths import read_length
 from vasculum.core.tables import choosables, editions
 from vasculum.plan.document import FORMAT, VERSION, Plan
+from vasculum.plan.layout import SPLITS
 from vasculum.plan.upgrades import upgraded
 
 LARGEST_FILE = 2_000_000
@@ -224,14 +225,52 @@ def _space_faults(plan: Plan) -> Iterator[Fault]:
         if space.holds not in plan.places:
             yield Fault(where, f"There is no place {space.holds!r}.")
         yield from owned(space.holds, where)
-    for id_, place in plan.places.items():
-        if place.children:
-            yield Fault(f"/places/{id_}/children", "A drawer is not divided further.")
+    yield from _tree_faults(plan, owned)
+    for id_ in plan.places:
         if id_ not in owners:
             yield Fault(f"/places/{id_}", "This place stands in no space.")
     for id_ in plan.surveys:
         if id_ not in owners:
             yield Fault(f"/surveys/{id_}", "This survey belongs to no space.")
+
+
+def _tree_faults(plan: Plan, owned: Callable[[str, str], Iterator[Fault]]) -> Iterator[Fault]:
+    """Every place stands once: a child that is missing, stands twice, or holds what it stands in is named."""
+    for id_, place in plan.places.items():
+        where = f"/places/{id_}/children"
+        if place.holds not in SPLITS:
+            if place.children:
+                yield Fault(where, f"What holds a {place.holds.replace('_', ' ')} is not divided further.")
+            continue
+        if not place.children:
+            yield Fault(where, "A split of nothing: it needs at least one part.")
+        for at, child in enumerate(place.children):
+            if child not in plan.places:
+                yield Fault(f"{where}/{at}", f"There is no place {child!r}.")
+            yield from owned(child, f"{where}/{at}")
+    for id_ in plan.places:
+        if (circle := _circle(plan, id_)) is not None:
+            yield Fault(f"/places/{id_}/children", f"The layout turns in a circle: {' → '.join(circle)}.")
+            return
+    for id_, place in plan.places.items():
+        if place.size.by == "fixed" and place.size.length is None:
+            yield Fault(f"/places/{id_}/size/length", "A fixed size needs its length.")
+
+
+def _circle(plan: Plan, start: str) -> list[str] | None:
+    """The way from a place back to itself, or None."""
+    ways = [[start]]
+    seen = set()
+    while ways:
+        way = ways.pop()
+        place = plan.places.get(way[-1])
+        for child in place.children if place and place.holds in SPLITS else []:
+            if child == start:
+                return [*way, child]
+            if child not in seen:
+                seen.add(child)
+                ways.append([*way, child])
+    return None
 
 
 def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[Fault]:

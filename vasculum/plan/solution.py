@@ -13,6 +13,7 @@ from typing import Any, Literal
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
 from vasculum.core.lengths import Unit, show_with_unit
 from vasculum.plan.document import Model
+from vasculum.plan.layout import Node, boxes_of, cells_of
 from vasculum.plan.parts import Grain, Hand, Joinery, Part, merged, nearest_key, parts_of
 from vasculum.plan.patching import PatchStep
 from vasculum.plan.places import DEFAULTS, THICKNESS_OF_SHEET
@@ -87,6 +88,8 @@ class PartShown(Model):
     thickness: Size
     material: str
     grain: Grain
+    places: list[str]
+    """Names of the places, one for each piece."""
     bands: list[str]
     joinery: list[JoineryShown]
 
@@ -257,6 +260,7 @@ def _part_row(plan: SolvedPlan, group: list[Part]) -> PartShown:
         thickness=_size(plan, part.thickness),
         material=sheet.name if sheet else "Packing, planed to thickness",
         grain=part.grain,
+        places=[place_name(plan.plan, p.place) for p in group],
         bands=[],
         joinery=[_joinery_shown(plan, j) for j in part.joinery],
     )
@@ -281,22 +285,36 @@ def _joinery_shown(plan: SolvedPlan, joinery: Joinery) -> JoineryShown:
 
 
 def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
-    unit = plan.plan.units.length
-    for space in plan.plan.spaces.values():
-        drawer = space.holds
-        length = plan.solved.value(drawer, "runner_length")
-        if length is not None:
-            name = next(r.name for i, r in plan.plan.library.runners.items() if i == plan.plan.choices["runner"])
-            key = key_text((drawer, "runner_length"))
-            yield Hardware(
-                what=f"{name} runner, {show_with_unit(length, unit)}", count=1, unit="pair", amount="1 pair", keys=[key]
-            )
-        screw = nearest_key(plan, drawer, "front_screw_length")
-        text = number_text(plan.solved.value(*screw), unit)
-        screws = (drawer, "front_screw_count")
-        count, keys = int(plan.solved.value(*screws)), [key_text(screws), key_text(screw)]
-        amount = f"{count} piece{'' if count == 1 else 's'}"
-        yield Hardware(what=f"Screw for the front, {text}", count=count, unit="piece", amount=amount, keys=keys)
+    """Runners by length and screws by length, the same ones counted together."""
+    pairs: dict[str, list[Key]] = {}
+    screws: dict[str, list[Key]] = {}
+    counts: dict[str, int] = {}
+    for space in plan.plan.space_order:
+        for node in cells_of(plan.plan, space):
+            length = plan.solved.value(node.id, "runner_length")
+            if length is not None:
+                what = f"{_runner_name(plan, node)} runner, {show_with_unit(length, plan.plan.units.length)}"
+                pairs.setdefault(what, []).append((node.id, "runner_length"))
+            count = plan.solved.value(node.id, "front_screw_count")
+            if count is not None:
+                screw = nearest_key(plan, node.id, "front_screw_length")
+                what = f"Screw for the front, {number_text(plan.solved.value(*screw), plan.plan.units.length)}"
+                screws.setdefault(what, []).extend([(node.id, "front_screw_count"), screw])
+                counts[what] = counts.get(what, 0) + int(count)
+    for what, keys in pairs.items():
+        yield _bought(what, len(keys), "pair", keys)
+    for what, keys in screws.items():
+        yield _bought(what, counts[what], "piece", keys)
+
+
+def _runner_name(plan: SolvedPlan, node: Node) -> str:
+    levels = [node.place.choices, plan.plan.spaces[node.space].choices, plan.plan.choices]
+    return plan.plan.library.runners[next(level["runner"] for level in levels if "runner" in level)].name
+
+
+def _bought(what: str, count: int, unit: Literal["pair", "piece"], keys: list[Key]) -> Hardware:
+    amount = f"{count} {unit}{'' if count == 1 else 's'}"
+    return Hardware(what=what, count=count, unit=unit, amount=amount, keys=[key_text(k) for k in dict.fromkeys(keys)])
 
 
 # ---- findings -----------------------------------------------------------------------------------------------------
@@ -378,13 +396,18 @@ _TAPE_CHECKS = (
 
 
 def _tape_checks(plan: SolvedPlan) -> Iterator[TapeCheck]:
-    for space in plan.plan.spaces.values():
-        tolerance = shown(plan, plan.solved.value(*nearest_key(plan, space.holds, "tape_tolerance")))
+    """Each once, whatever number of drawers share it; with more than one drawer each says which."""
+    boxes = boxes_of(plan.plan)
+    seen: set[Key] = set()
+    for node in boxes:
+        tolerance = shown(plan, plan.solved.value(*nearest_key(plan, node.id, "tape_tolerance")))
         for name, what in _TAPE_CHECKS:
-            key = nearest_key(plan, space.holds, name)
+            key = nearest_key(plan, node.id, name)
             value = shown(plan, plan.solved.value(*key), unit_of(name))
-            if value is not None and tolerance is not None:
-                yield TapeCheck(what=what, key=key_text(key), value=value, tolerance=tolerance)
+            if value is not None and tolerance is not None and key not in seen:
+                seen.add(key)
+                own = f"{place_name(plan.plan, node.id)}: {what}" if key[0] == node.id and len(boxes) > 1 else what
+                yield TapeCheck(what=own, key=key_text(key), value=value, tolerance=tolerance)
 
 
 def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:

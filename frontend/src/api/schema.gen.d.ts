@@ -697,6 +697,11 @@ export interface components {
              * @enum {string}
              */
             grain: "length" | "free";
+            /**
+             * Places
+             * @description Names of the places, one for each piece.
+             */
+            places: string[];
             /** Bands */
             bands: string[];
             /** Joinery */
@@ -719,21 +724,43 @@ export interface components {
         };
         /**
          * Place
-         * @description One node of the layout: what stands there, and how it is divided further.
+         * @description One node of the layout: what stands there, or how it is divided further.
          */
         Place: {
             /** Name */
             name: string;
             /**
              * Holds
-             * @constant
+             * @enum {string}
              */
-            holds: "drawer";
+            holds: "drawer" | "tray" | "shelf" | "open" | "false_front" | "blocked" | "rows" | "columns";
             /**
              * Children
+             * @description Of rows: from above; of columns: from the left.
              * @default []
              */
             children: string[];
+            /**
+             * @description What it wants of the split it stands in.
+             * @default {
+             *       "by": "share",
+             *       "length": null,
+             *       "share": 1
+             *     }
+             */
+            size: components["schemas"]["Sizing"];
+            /**
+             * Divider
+             * @description Of rows: a rail between them, or fronts over each other without; columns always have a board between.
+             * @default null
+             */
+            divider: ("board" | "open") | null;
+            /**
+             * Step
+             * @description Of rows: by how much each graduated row is larger than the one before.
+             * @default null
+             */
+            step: string | null;
             /**
              * Choices
              * @description What a person wants here, by name; anything else is looked up further out.
@@ -757,7 +784,7 @@ export interface components {
              * Version
              * @constant
              */
-            version: 1;
+            version: 2;
             /** Name */
             name: string;
             /**
@@ -1181,6 +1208,11 @@ export interface components {
             name: string;
             /** Title */
             title: string;
+            /**
+             * Place
+             * @description The space or the cell that is drawn; empty for a part.
+             */
+            place: string;
             /** Part Ids */
             part_ids: string[];
             /** Scale */
@@ -1231,6 +1263,30 @@ export interface components {
             is_assumed: boolean;
             /** Is As Built */
             is_as_built: boolean;
+        };
+        /**
+         * Sizing
+         * @description How large a row or column wants to be. ``length`` belongs to fixed, ``share`` to shares; nothing else counts.
+         */
+        Sizing: {
+            /**
+             * By
+             * @default share
+             * @enum {string}
+             */
+            by: "fixed" | "share" | "graduated";
+            /**
+             * Length
+             * @description Of a fixed row: its clear height; of a fixed column: its clear width.
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Share
+             * @description How many shares of what is left.
+             * @default 1
+             */
+            share: number;
         };
         /**
          * Solution

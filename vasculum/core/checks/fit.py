@@ -118,9 +118,9 @@ def runner_on_the_side(runner_line_on_wall: Mm, runner_height: Mm, wall_height_c
 
 
 @check(source="geometry", per="drawer")
-def passes_the_opening(opening_width: Mm, outside_width: Mm, runner_side_clearance: Mm) -> Finding | None:
+def passes_the_opening(face_width: Mm, outside_width: Mm, runner_side_clearance: Mm) -> Finding | None:
     """The box with its runners passes the opening in front of it."""
-    over = outside_width + 2 * runner_side_clearance - opening_width
+    over = outside_width + 2 * runner_side_clearance - face_width
     if over <= 0:
         return None
     return Finding(
@@ -128,8 +128,8 @@ def passes_the_opening(opening_width: Mm, outside_width: Mm, runner_side_clearan
         "stop",
         "Box and runners are {over} wider than the opening of {opening} in front of them.",
         "Pack the runners further in.",
-        {"over": over, "opening": opening_width},
-        ("outside_width", "opening_width"),
+        {"over": over, "opening": face_width},
+        ("outside_width", "face_width"),
     )
 
 
@@ -149,7 +149,7 @@ def front_in_the_opening(gap_beside: Mm, gap_above_below: Mm) -> Finding | None:
     )
 
 
-@check(source="geometry", per="front.inset")
+@check(source="geometry", per="faced")
 def two_roads_to_the_opening(opening_by_front: Mm, opening_by_box: Mm, increment: Mm) -> Finding | None:
     """The opening worked out from the front and from the box agree within one step of the increment."""
     over = opening_by_front - opening_by_box
@@ -221,4 +221,21 @@ def bottom_stays_in(
             "depth": groove_depth_side if hold == hold_across else shallower,
         },
         ("bottom_width_cut", "bottom_depth_cut"),
+    )
+
+
+@check(source="geometry", per="stack.even")
+def fronts_fill_the_opening(gap_at_floor: Mm, gap: Mm, increment: Mm) -> Finding | None:
+    """A column of fronts and gaps adds up to the opening to the last increment."""
+    if gap_at_floor >= gap and gap_at_floor < gap + increment:
+        return None
+    is_over = gap_at_floor < gap
+    off = gap - gap_at_floor if is_over else gap_at_floor - gap
+    return Finding(
+        "fronts-over" if is_over else "fronts-under",
+        "stop" if gap_at_floor < 0 else "attention",
+        f"The column of fronts is {{off}} too {'high' if is_over else 'low'} for its opening.",
+        "One of them was cut differently: trim it, or cut the next one to what is left.",
+        {"off": off},
+        ("gap_at_floor",),
     )

@@ -7,7 +7,7 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 
 
-@check(source="common practice", per="drawer")
+@check(source="common practice", per="faced")
 def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | None:
     """A front screw bites deep enough."""
     if front_screw_bite >= least_screw_bite:
@@ -26,7 +26,7 @@ def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | N
     )
 
 
-@check(source="common practice", per="drawer")
+@check(source="common practice", per="faced")
 def front_screws_stay_inside(front_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
     """A front screw ends inside the front."""
     if front_screw_cover >= least_screw_cover:

@@ -16,7 +16,7 @@ from vasculum.core.reasons import snap_down
 
 
 @rule(source="common practice", per="drawer")
-def box_height(cell_height: Mm, play_above: Mm, play_below: Mm, wanted_box_height: Mm | None = None) -> Mm:
+def box_height(room_height: Mm, play_above: Mm, play_below: Mm, wanted_box_height: Mm | None = None) -> Mm:
     """The box is the clear height less the play above and below, or the height that was chosen.
 
     Raises:
@@ -24,15 +24,15 @@ def box_height(cell_height: Mm, play_above: Mm, play_below: Mm, wanted_box_heigh
     """
     if wanted_box_height is not None:
         return wanted_box_height
-    height = cell_height - play_above - play_below
+    height = room_height - play_above - play_below
     if height <= 0:
         raise CannotDerive(
             "no-height-for-box",
-            "Play of {play_above} above and {play_below} below fills the height of {cell_height}.",
+            "Play of {play_above} above and {play_below} below fills the height of {room_height}.",
             "Take less play, or give the drawer more height.",
             play_above=play_above,
             play_below=play_below,
-            cell_height=cell_height,
+            room_height=room_height,
         )
     return height
 
@@ -142,9 +142,9 @@ def inside_depth(outside_depth: Mm, box_front_thickness: Mm, box_back_thickness:
 
 
 @rule(source="geometry", per="drawer")
-def play_above_built(cell_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
+def play_above_built(room_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
     """Above the box stays what the height leaves: the play that was wanted, and what snapping gave back."""
-    return cell_height - play_below - outside_height
+    return room_height - play_below - outside_height
 
 
 @rule(source="geometry", per="drawer", unit="litre")

@@ -13,6 +13,7 @@ from vasculum.drawing.part import part_sheet
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built, table
 from vasculum.export.pdf.type import BIG, BODY, FINE, SECTION, TITLE, register_fonts, said
+from vasculum.plan.layout import boxes_of
 from vasculum.plan.parts import merged, nearest_key, parts_of
 from vasculum.plan.solution import FindingShown, Shown, Size, Solution, shown, solution_of
 from vasculum.plan.solving import SolvedPlan
@@ -33,7 +34,8 @@ RUNNERS = (
     ("runner_length", "Runner length"),
     ("set_back", "Set-back: front end of both members behind the face"),
     ("spacer_block_cut", "Spacer block under each cabinet member"),
-    ("runner_line_built", "Runner line in the case, above the opening's floor"),
+    ("runner_line_built", "Runner line in the case, above its block's floor"),
+    ("runner_from_floor", "Runner line in the case, above the opening's floor"),
     ("box_runner_line", "Runner line on the box, above its lower edge"),
     ("runner_line_on_wall", "Runner line on the side piece, above its lower edge"),
     ("front_edge_to_box_edge", "From the front's lower edge up to the box's"),
@@ -174,11 +176,13 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
 
 def _runners(plan: SolvedPlan) -> Iterator[Flowable]:
     rows: list[list[str | Paragraph]] = []
-    for space in plan.plan.spaces.values():
+    boxes = boxes_of(plan.plan)
+    for node in boxes:
         for name, what in RUNNERS:
-            shown_size = _shown(plan, nearest_key(plan, space.holds, name))
+            shown_size = _shown(plan, nearest_key(plan, node.id, name))
             if shown_size is not None:
-                rows.append([what, said(shown_size.text, BIG), shown_size.other])
+                own = f"{place_name(plan.plan, node.id)}: {what}" if len(boxes) > 1 else what
+                rows.append([own, said(shown_size.text, BIG), shown_size.other])
     if rows:
         yield KeepTogether(
             [
@@ -232,9 +236,9 @@ def _part_drawings(plan: SolvedPlan) -> Iterator[Flowable]:
 
 def _reasons(plan: SolvedPlan) -> Iterator[Flowable]:
     yield said("Why these sizes", SECTION)
-    for space in plan.plan.spaces.values():
+    for node in boxes_of(plan.plan)[:1]:
         for name in GOVERNING:
-            key = (space.holds, name)
+            key = (node.id, name)
             if key in plan.solved.quantities:
                 yield from _reason(tell(plan, key)[0])
     yield Spacer(1, 3 * mm)

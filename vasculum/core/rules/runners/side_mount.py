@@ -1,7 +1,7 @@
 """Side-mount ball-bearing runners: half an inch a side is usual; measure the pair in your hand. Exact mm.
 
-The runner line is the centre of both members: the height above the cell's floor in the case, above the box's lower
-edge on the box. A spacer block under the cabinet member sets it without measuring.
+The runner line is the centre of both members: in the case above the floor of the box's room, on the box above its
+lower edge. A spacer block under the cabinet member sets it without measuring.
 """
 
 from __future__ import annotations
@@ -146,3 +146,12 @@ def box_runner_line(runner_line_built: Mm, play_below: Mm) -> Mm:
     Above the box's lower edge.
     """
     return runner_line_built - play_below
+
+
+@rule(source="geometry", per="runner.side_mount")
+def runner_from_floor(room_from_floor: Mm, runner_line_built: Mm) -> Mm:
+    """In the case, the runner stands its own line above where its room begins.
+
+    Its centre, above the floor of the space.
+    """
+    return room_from_floor + runner_line_built

@@ -1,0 +1,57 @@
+"""A column of fronts without rails: snapped so that faces and gaps still add up to the opening. Exact mm.
+
+Faces snap down; whole increments that are over go where the person says, and less than one increment widens the gap
+at the floor.
+"""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down, total
+
+
+def snapped_faces(each_front_height: tuple[Mm, ...], increment: Mm) -> tuple[list[Mm], Mm]:
+    """Each front snapped down, and the whole increments that are over."""
+    faces = [snap_down(height, increment) for height in each_front_height]
+    return faces, snap_down(total(*each_front_height) - total(*faces), increment)
+
+
+@rule(source="common practice", per="surplus.bottom", shared_out_as="stacked_front_height_cut")
+def stacked_fronts_cut(each_front_height: tuple[Mm, ...], increment: Mm) -> tuple[Mm, ...]:
+    """Faces are cut down to the increment; the lowest takes the whole increments that are over."""
+    faces, over = snapped_faces(each_front_height, increment)
+    return (*faces[:-1], faces[-1] + over)
+
+
+@rule(source="geometry", per="stack.even")
+def gap_at_floor(face_height: Mm, gap: Mm, each_front_height_cut: tuple[Mm, ...]) -> Mm:
+    """Below the lowest front stays what the faces and the gaps above it leave."""
+    return face_height - total(*each_front_height_cut) - len(each_front_height_cut) * gap
+
+
+@rule(source="geometry", per="stack.even", shared_out_as="front_from_floor")
+def fronts_from_floor(
+    cell_from_floor: Mm, gap_at_floor: Mm, gap: Mm, each_front_height_cut: tuple[Mm, ...]
+) -> tuple[Mm, ...]:
+    """Each front stands on the fronts below it and a gap for each.
+
+    Lower edges above the floor of the space, uppermost first.
+    """
+    positions, at = [], cell_from_floor + gap_at_floor
+    for height in reversed(each_front_height_cut):
+        positions.append(at)
+        at = at + height + gap
+    return tuple(reversed(positions))
+
+
+@rule(source="common practice", per="front_snap.stacked")
+def front_height_cut(stacked_front_height_cut: Mm) -> Mm:
+    """A front of a column is cut to its share of the column."""
+    return stacked_front_height_cut
+
+
+@rule(source="geometry", per="front_snap.stacked")
+def gap_above_below(gap: Mm) -> Mm:
+    """Between the fronts of a column stands the gap that was chosen."""
+    return gap

@@ -1,0 +1,21 @@
+"""The room for a box in a column of fronts without rails: it follows the front, so equal fronts get equal boxes."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="room.stacked")
+def room_height(front_height_cut: Mm, gap: Mm) -> Mm:
+    """In a column without rails a box has the height of its front and one gap."""
+    return front_height_cut + gap
+
+
+@rule(source="common practice", per="room.stacked")
+def room_from_floor(front_from_floor: Mm, gap: Mm) -> Mm:
+    """In a column without rails the room for a box begins half a gap below its front.
+
+    Above the floor of the space.
+    """
+    return front_from_floor - gap / 2

@@ -1,0 +1,39 @@
+"""A fitted shelf on the floor of its cell. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+
+
+@rule(source="common practice", per="shelf")
+def shelf_length(cell_width: Mm, shelf_play: Mm) -> Mm:
+    """A fitted shelf is the cell's width less its play on both sides.
+
+    Raises:
+        CannotDerive: ``no-room-for-shelf``.
+    """
+    length = cell_width - 2 * shelf_play
+    if length <= 0:
+        raise CannotDerive(
+            "no-room-for-shelf",
+            "Play of {shelf_play} on both sides fills a cell {cell_width} wide.",
+            "Take less play, or make the cell wider.",
+            shelf_play=shelf_play,
+            cell_width=cell_width,
+        )
+    return length
+
+
+@rule(source="common practice", per="shelf")
+def shelf_length_cut(shelf_length: Mm, increment: Mm) -> Mm:
+    """The shelf is cut to length, down to the shop's increment."""
+    return snap_down(shelf_length, increment)
+
+
+@rule(source="common practice", per="shelf")
+def shelf_depth_cut(cell_depth: Mm, increment: Mm) -> Mm:
+    """The shelf is as deep as its cell, down to the shop's increment."""
+    return snap_down(cell_depth, increment)

@@ -1,0 +1,99 @@
+"""The layout tree of a plan: which places there are, in which order, and what borders each."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+
+from vasculum.plan.document import Place, Plan
+
+SPLITS = ("rows", "columns")
+BOXES = ("drawer", "tray")
+"""What is pulled out on runners."""
+FACED = ("drawer", "false_front")
+"""What has a front, unless none was chosen."""
+
+
+@dataclass(frozen=True)
+class Node:
+    """One place where it stands: its parent, its number among its siblings, and what borders it."""
+
+    id: str
+    place: Place
+    space: str
+    parent: str | None = None
+    number: int = 0
+    of: str = "whole"
+    """``whole``, ``row`` or ``column``."""
+    is_open_above: bool = False
+    is_open_below: bool = False
+    is_left_edge: bool = True
+    is_right_edge: bool = True
+    is_stacked: bool = False
+
+
+def nodes_of(plan: Plan, space: str) -> Iterator[Node]:
+    """The places of a space, each before its children, rows from above, columns from the left."""
+    root = plan.spaces[space].holds
+    yield from _walk(plan, Node(root, plan.places[root], space))
+
+
+def _walk(plan: Plan, node: Node) -> Iterator[Node]:
+    yield node
+    place = node.place
+    last = len(place.children) - 1
+    is_even = is_even_stack(plan, node)
+    for at, id_ in enumerate(place.children):
+        child = replace(node, id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
+        if place.holds == "rows":
+            is_open = divider_of(place) == "open"
+            above = is_open if at > 0 else False
+            below = is_open if at < last else False
+            child = replace(child, of="row", is_open_above=above, is_open_below=below)
+        else:
+            left, right = node.is_left_edge and at == 0, node.is_right_edge and at == last
+            child = replace(child, of="column", is_left_edge=left, is_right_edge=right)
+        yield from _walk(plan, child)
+
+
+def divider_of(place: Place) -> str:
+    """What stands between the parts of a split: ``board``, or ``open`` for rows without rails."""
+    if place.holds == "columns":
+        return "board"
+    return place.divider or "open"
+
+
+def is_even_stack(plan: Plan, node: Node) -> bool:
+    """A column of fronts without rails, every one of them a front."""
+    place = node.place
+    return (
+        place.holds == "rows"
+        and divider_of(place) == "open"
+        and all(has_front(plan, node, id_) for id_ in place.children)
+    )
+
+
+def has_front(plan: Plan, node: Node, id_: str) -> bool:
+    """Whether a child of a split carries a front."""
+    place = plan.places[id_]
+    if place.holds not in FACED:
+        return False
+    levels = [place.choices, plan.spaces[node.space].choices, plan.choices]
+    chosen = next((level["front"] for level in levels if "front" in level), "inset")
+    return chosen != "none"
+
+
+def cells_of(plan: Plan, space: str) -> list[Node]:
+    """The undivided places of a space, in order."""
+    return [node for node in nodes_of(plan, space) if node.place.holds not in SPLITS]
+
+
+def boxes_of(plan: Plan) -> list[Node]:
+    """Every drawer and tray of the plan, space by space."""
+    return [node for space in plan.space_order for node in cells_of(plan, space) if node.place.holds in BOXES]
+
+
+def numbers_of(plan: Plan) -> dict[str, int]:
+    """The number, and so the tint, of each cell: 1, 2, 3 … through the plan."""
+    cells = [node.id for space in plan.space_order for node in cells_of(plan, space)]
+    return {id_: number for number, id_ in enumerate(cells, 1)}
