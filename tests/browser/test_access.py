@@ -56,6 +56,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None]]] = [
     ("plans", "/plans", nothing),
     ("new", "/new", nothing),
     ("measure", f"{DEMO}/measure", nothing),
+    ("fill", "/plans/potting-bench/fill", nothing),
     ("make", f"{DEMO}/make", nothing),
     ("cut", f"{DEMO}/cut", nothing),
     ("why", f"{DEMO}/make", ask_why),

@@ -207,7 +207,7 @@ def test_a_plan_file_is_brought_in_or_refused_with_its_faults(open_at: Open, wat
     page.get_by_label("Plan file").set_input_files(bad)
     expect(page.get_by_role("alert")).to_contain_text("Nothing was changed.")
     expect(page.get_by_role("alert")).to_contain_text("/readings/reading-4/value")
-    expect(page.locator(".plan-list li")).to_have_count(1)
+    expect(page.locator(".plan-list li")).to_have_count(2)
     page.get_by_label("Plan file").set_input_files(good)
     expect(page.get_by_label("Name of the plan")).to_have_value("Frameless")
 
@@ -224,6 +224,7 @@ def test_the_demo_can_be_put_back(open_at: Open) -> None:
 def test_without_any_plan_the_screen_says_how_to_begin(open_at: Open, server: Server) -> None:
     page = open_at("/plans")
     page.get_by_role("button", name="Delete Scullery cupboard").click()
+    page.get_by_role("button", name="Delete Potting bench").click()
     expect(page.get_by_text("A plan begins with three numbers")).to_be_visible()
     page.goto(server.url + "/")
     expect(page.get_by_text("A plan begins with three numbers")).to_be_visible()
@@ -242,7 +243,7 @@ def test_an_address_that_is_none_says_so(open_at: Open, watch: Watch) -> None:
 
 def test_no_page_scrolls_sideways(open_at: Open) -> None:
     for width, height in ((1280, 800), (1024, 768), (768, 1024), (360, 760)):
-        for path in ("/plans", "/new", f"{DEMO}/measure", f"{DEMO}/make", f"{DEMO}/cut"):
+        for path in ("/plans", "/new", "/plans/potting-bench/fill", f"{DEMO}/measure", f"{DEMO}/make", f"{DEMO}/cut"):
             page = open_at(path)
             page.set_viewport_size({"width": width, "height": height})
             assert sideways(page) <= 0, (path, width)

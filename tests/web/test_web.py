@@ -33,7 +33,7 @@ def drawer(api: Api) -> str:
 
 def test_the_demo_is_there(api: Api) -> None:
     listed = api.get("/plans")
-    assert [(p["id"], p["is_demo"]) for p in listed["plans"]] == [(DEMO, True)]
+    assert [(p["id"], p["is_demo"]) for p in listed["plans"]] == [(DEMO, True), ("potting-bench", True)]
     whole = api.get(f"/plans/{DEMO}")
     assert whole["document"]["name"] == "Scullery cupboard"
     assert whole["solution"]["parts"]
@@ -61,14 +61,14 @@ def test_a_preview_of_a_new_plan_keeps_nothing(api: Api) -> None:
         "no-height-read",
         "no-depth-read",
     }
-    assert len(api.get("/plans")["plans"]) == 1
+    assert len(api.get("/plans")["plans"]) == 2
 
 
 def test_copy_rename_delete_and_put_back(api: Api) -> None:
     copy = api.post(f"/plans/{DEMO}/copy", status=201)
     assert copy["document"]["name"] == "Copy of Scullery cupboard"
     api.edit(copy["id"], ("/name", "Jar shelf"))
-    assert {p["name"] for p in api.get("/plans")["plans"]} == {"Scullery cupboard", "Jar shelf"}
+    assert {p["name"] for p in api.get("/plans")["plans"]} == {"Scullery cupboard", "Potting bench", "Jar shelf"}
     assert api.client.delete(f"/api/plans/{copy['id']}").status_code == 204
     assert [p["name"] for p in api.get("/plans")["deleted"]] == ["Jar shelf"]
     api.get(f"/plans/{copy['id']}", 404)
@@ -100,7 +100,7 @@ def test_a_damaged_or_foreign_file_is_refused_and_nothing_is_stored(api: Api, bo
     problem = response.get_json()
     assert (problem["code"], problem["where"]) == (code, where)
     assert problem["faults"][0]["where"] == where
-    assert len(api.get("/plans")["plans"]) == 1
+    assert len(api.get("/plans")["plans"]) == 2
 
 
 def test_the_demo_is_put_back_by_a_change_that_can_be_undone(api: Api) -> None:

@@ -7,7 +7,7 @@ from importlib.resources import files
 from vasculum.plan.document import Plan
 from vasculum.plan.reading import read_plan
 
-DEMO_PLANS = {"scullery-cupboard": "scullery_cupboard.json"}
+DEMO_PLANS = {"scullery-cupboard": "scullery_cupboard.json", "potting-bench": "potting_bench.json"}
 """Plan id → file."""
 
 

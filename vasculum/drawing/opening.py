@@ -50,7 +50,7 @@ def elevation(plan: SolvedPlan, space: str) -> Sheet:
             _divider(at, node)
     sheet.add(Rect("outline", "opening", (left, ZERO), width, height, sizes.key("opening_width")))
     _readings(sizes, space, left, width, height)
-    _outer_dimensions(sizes, left, width, height)
+    _outer_dimensions(sizes, (left, width, height), is_single=len(nodes) == 1)
     if len(nodes) == 1:
         _single_dimensions(Sizes(plan, nodes[0].id, sheet), height)
     else:
@@ -147,10 +147,13 @@ def _left_edge(sizes: Sizes) -> Mm:
     return min(-(sizes.of("clear_stands_in") or ZERO), -(sizes.of("packing_left") or ZERO))
 
 
-def _outer_dimensions(sizes: Sizes, left: Mm, width: Mm, height: Mm) -> None:
+def _outer_dimensions(sizes: Sizes, opening: tuple[Mm, Mm, Mm], is_single: bool) -> None:
+    """Of the opening, outside those of its cells."""
+    left, width, height = opening
     sizes.dimension("opening_width", "across", -FIRST, (left, ZERO), (left + width, ZERO))
     edge = _left_edge(sizes)
-    sizes.dimension("opening_height", "up", -FIRST, (edge, ZERO), (edge, height))
+    offset = -FIRST if is_single else -FIRST - STEP
+    sizes.dimension("opening_height", "up", offset, (edge, ZERO), (edge, height))
 
 
 def _single_dimensions(at: Sizes, opening_height: Mm) -> None:
@@ -183,7 +186,7 @@ def _many_dimensions(plan: SolvedPlan, sheet: Sheet, nodes: list[Node], opening_
         if node.place.children or not (node.is_left_edge or node.is_right_edge):
             continue
         right = _right_edge(at, (at.of("opening_width") or ZERO) - (at.of("clear_stands_in") or ZERO))
-        edge, offset = (right, FIRST) if node.is_right_edge else (_left_edge(at), -FIRST - STEP)
+        edge, offset = (right, FIRST) if node.is_right_edge else (_left_edge(at), -FIRST)
         name, low, high = "cell_height", y, y + height
         start, cut = at.own("front_from_floor"), at.own("front_height_cut")
         if start is not None and cut is not None:

@@ -14,6 +14,7 @@ class Stages(Model):
     """The stages that there are, in the order of the work."""
 
     measure: State
+    fill: State
     make: State
     cut: State
 
@@ -34,9 +35,12 @@ def stages_of(plan: Plan, findings: Iterable[tuple[str, str]], is_assumed: bool,
         measure: State = "empty"
     else:
         measure = "needs attention" if has_grave_survey else "in hand" if is_doubted else "settled"
-    if any(place in plan.places for place, _ in grave):
+    splits = {id_ for id_, place in plan.places.items() if place.children}
+    is_over = any(place in splits for place, _ in grave)
+    fill: State = "empty" if not plan.readings else "needs attention" if is_over else "settled"
+    if any(place in plan.places and place not in splits for place, _ in grave):
         make: State = "needs attention"
     else:
         make = "empty" if not is_ready else "in hand" if is_assumed else "settled"
     cut: State = "empty" if not is_ready else "needs attention" if grave else "in hand" if is_assumed else "settled"
-    return Stages(measure=measure, make=make, cut=cut)
+    return Stages(measure=measure, fill=fill, make=make, cut=cut)

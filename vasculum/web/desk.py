@@ -118,9 +118,9 @@ class Desk:
     # ---- the demo ------------------------------------------------------------------------------------------------
 
     def lay_out_demo(self) -> None:
-        """Put the demo plans in where they have never been."""
+        """Put the demo plans in where they have never been; the first of them last, so that it opens first."""
         known = {p.id for p in (*self.plans.listed(), *self.plans.listed(deleted=True))}
-        for plan_id in DEMO_PLANS:
+        for plan_id in reversed(DEMO_PLANS):
             if plan_id not in known:
                 self.plans.make(demo_plan(plan_id), "The demo as it ships", plan_id)
 

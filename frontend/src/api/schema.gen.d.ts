@@ -1359,6 +1359,11 @@ export interface components {
              */
             measure: "empty" | "in hand" | "settled" | "needs attention";
             /**
+             * Fill
+             * @enum {string}
+             */
+            fill: "empty" | "in hand" | "settled" | "needs attention";
+            /**
              * Make
              * @enum {string}
              */

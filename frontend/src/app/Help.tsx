@@ -1,11 +1,12 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
+import { keysAreOn, switchKeys } from '../plan/keysSwitch'
 import { Origin } from '../reasons/Origin'
-import { keysAreOn, switchKeys } from './keys'
 
 const KEYS = [
-  ['1, 3, 5', 'Measure, Make, Cut (while the drawing has the focus)'],
+  ['1, 2, 3, 5', 'Measure, Fill, Make, Cut (while the drawing has the focus)'],
+  ['- and |', 'split the cell in focus into rows or columns; = makes its row alike'],
   ['Arrows', 'walk the dimensions of the drawing'],
   ['W or Enter', 'why is this size what it is'],
   ['Ctrl + Z, Ctrl + Y', 'undo, redo'],

@@ -6,6 +6,7 @@ import { WorkingDrawing } from '../drawing/WorkingDrawing'
 import { PlanDesk, useDesk } from '../plan/PlanDesk'
 import { Why } from '../reasons/Why'
 import { CutStage } from '../stages/cut/CutStage'
+import { FillStage } from '../stages/fill/FillStage'
 import { MakeStage } from '../stages/make/MakeStage'
 import { MeasureStage } from '../stages/measure/MeasureStage'
 import { Bars } from './Bars'
@@ -17,7 +18,12 @@ import { StageRail } from './StageRail'
 import { STAGES, type StageId } from './stages'
 import { TopBar } from './TopBar'
 
-const SHEETS: Record<StageId, ComponentType> = { measure: MeasureStage, make: MakeStage, cut: CutStage }
+const SHEETS: Record<StageId, ComponentType> = {
+  measure: MeasureStage,
+  fill: FillStage,
+  make: MakeStage,
+  cut: CutStage,
+}
 
 /** One plan on the bench. */
 export function PlanPage() {

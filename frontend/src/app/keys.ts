@@ -1,12 +1,8 @@
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
+import { keysAreOn } from '../plan/keysSwitch'
 import { useDesk } from '../plan/PlanDesk'
 import { STAGES } from './stages'
-
-const SWITCH = 'vasculum-keys'
-
-export const keysAreOn = () => localStorage.getItem(SWITCH) !== 'off'
-export const switchKeys = (on: boolean) => localStorage.setItem(SWITCH, on ? 'on' : 'off')
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement && ['INPUT', 'SELECT', 'TEXTAREA'].includes(target.tagName)

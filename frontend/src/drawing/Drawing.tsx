@@ -10,15 +10,23 @@ interface Props {
   chosenKey?: string | null
   label(key: string): string
   onWhy(key: string): void
+  /** Names of the cells that may be chosen, by place. */
+  cells?: Record<string, string>
+  chosenCell?: string
+  onCell?(id: string): void
+  /** A key on the cell in focus; answers whether it acted. */
+  onCellKey?(id: string, key: string): boolean
 }
 
 /** The strokes of one sheet. Dimensions can be walked with the arrows and asked why. */
-export function Drawing({ sheet, without = [], chosenKey, label, onWhy }: Props) {
+export function Drawing(props: Props) {
+  const { sheet, without = [], chosenKey, label, onWhy } = props
   const [at, setAt] = useState(0)
   const root = useRef<SVGSVGElement>(null)
   const strokes = sheet.strokes.filter((stroke) => !without.includes(stroke.layer))
   const dimensions = groupedByKey(strokes.filter((stroke) => stroke.role === 'dimension'))
-  const plain = strokes.filter((stroke) => stroke.role !== 'dimension')
+  const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && stroke.role !== 'cell')
+  const cells = strokes.filter((stroke) => stroke.role === 'cell' && props.cells)
 
   const walk = (event: KeyboardEvent) => {
     const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
@@ -45,6 +53,9 @@ export function Drawing({ sheet, without = [], chosenKey, label, onWhy }: Props)
       {plain.map((stroke, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
         <Mark key={index} stroke={stroke} isTold={chosenKey !== null && chosenKey === stroke.key} />
+      ))}
+      {cells.map((stroke) => (
+        <Cell key={stroke.key} stroke={stroke} isAlone={cells.length === 1} {...props} />
       ))}
       {dimensions.map(([key, parts], index) => {
         const text = parts.find((part) => part.kind === 'text')
@@ -79,6 +90,49 @@ export function Drawing({ sheet, without = [], chosenKey, label, onWhy }: Props)
         )
       })}
     </svg>
+  )
+}
+
+/** One cell, to be chosen by pointer or key; arrows walk to the next. */
+function Cell({
+  stroke,
+  isAlone,
+  cells,
+  chosenCell,
+  onCell,
+  onCellKey,
+}: { stroke: Stroke; isAlone: boolean } & Props) {
+  const id = stroke.key.split('/')[0] ?? ''
+  const step = (event: KeyboardEvent<SVGPathElement>) => {
+    if (['Enter', ' '].includes(event.key)) {
+      event.preventDefault()
+      onCell?.(id)
+      return
+    }
+    if (onCellKey?.(id, event.key)) {
+      event.preventDefault()
+      return
+    }
+    const way = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+    if (way === undefined || isAlone) return
+    event.preventDefault()
+    event.stopPropagation()
+    const all = [...(event.currentTarget.ownerSVGElement?.querySelectorAll<SVGPathElement>('.cell') ?? [])]
+    all[(all.indexOf(event.currentTarget) + way + all.length) % all.length]?.focus()
+  }
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG
+    <path
+      className={`cell${chosenCell === id && !isAlone ? ' cell--chosen' : ''}`}
+      d={pathOf(stroke)}
+      role="button"
+      tabIndex={0}
+      aria-label={`Cell ${cells?.[id] ?? id}`}
+      aria-pressed={chosenCell === id}
+      onClick={() => onCell?.(id)}
+      onFocus={() => onCell?.(id)}
+      onKeyDown={step}
+    />
   )
 }
 

@@ -1,12 +1,16 @@
 import { useEffect, useState } from 'react'
+import { cellsOf } from '../plan/layout'
 import { useDesk } from '../plan/PlanDesk'
+import { useCellKeys } from './cellKeys'
 import { Drawing } from './Drawing'
 
 const SHORT: Record<string, string> = { elevation: 'Elevation', section: 'Section' }
 
 /** The drawing that is always in view: one of the sheets of the plan as it is now. */
 export function WorkingDrawing({ stage }: { stage: string }) {
-  const { drawings, solution, chosenPart, choosePart, whyKey, askWhy } = useDesk()
+  const { plan, drawings, solution, chosenPart, choosePart, chosenPlace, choosePlace, whyKey, askWhy } =
+    useDesk()
+  const keys = useCellKeys()
   const [view, setView] = useState('elevation')
   useEffect(() => {
     if (chosenPart !== null) setView('part')
@@ -14,7 +18,11 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const isPart = view === 'part' && chosenPart !== null
   const sheet =
     (isPart && drawings.find((one) => one.part_ids.includes(chosenPart))) ||
+    drawings.find((one) => one.name === view && one.place === chosenPlace) ||
     drawings.find((one) => one.name === (isPart ? 'elevation' : view))
+  const names = Object.fromEntries(
+    cellsOf(plan.document).map((one) => [one.id, `${one.number}, ${one.place.name}`]),
+  )
   const label = (key: string) => solution.quantities[key]?.label ?? key
 
   const show = (name: string) => {
@@ -51,6 +59,10 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             chosenKey={whyKey}
             label={label}
             onWhy={askWhy}
+            cells={names}
+            chosenCell={chosenPlace}
+            onCell={choosePlace}
+            onCellKey={keys}
           />
         ) : (
           <Empty view={view} />

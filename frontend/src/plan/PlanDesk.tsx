@@ -22,6 +22,7 @@ import {
   type Solution,
 } from '../api/client'
 import { planKey } from '../api/queries'
+import { cellsOf } from './layout'
 
 export type MakePatch = (document: PlanDocument) => PatchStep[]
 
@@ -46,6 +47,9 @@ interface Desk {
   lastMoved: { label: string; moved: Moved[] } | null
   conflict: Conflict | null
   chosenPart: string | null
+  /** The cell or split that is chosen; always one that is there. */
+  chosenPlace: string
+  choosePlace(id: string): void
   whyKey: string | null
   /** A change from a field: answers why it was refused, for the field to show. */
   edit(change: Change): Promise<string | null>
@@ -85,6 +89,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   const [refusal, setRefusal] = useState<string | null>(null)
   const [shown, setShown] = useState<PreviewAnswer | null>(null)
   const [chosenPart, choosePart] = useState<string | null>(null)
+  const [wantedPlace, choosePlace] = useState('')
   const [whyKey, askWhy] = useState<string | null>(null)
   const queue = useRef<Promise<unknown>>(Promise.resolve())
   const unsent = useRef<Change[]>([])
@@ -234,6 +239,9 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     return () => window.removeEventListener('beforeunload', ask)
   }, [keeping])
 
+  const cells = cellsOf(plan.document)
+  const chosenPlace = wantedPlace in plan.document.places ? wantedPlace : (cells[0]?.id ?? '')
+
   const desk: Desk = {
     plan,
     solution: shown?.solution ?? plan.solution,
@@ -243,6 +251,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     lastMoved: shown ? { label: 'While typing', moved: shown.moved } : lastMoved,
     conflict,
     chosenPart,
+    chosenPlace,
+    choosePlace,
     whyKey,
     edit,
     act,

@@ -15,6 +15,17 @@ export function withChoice(document: PlanDocument, name: string, value: string |
   return name in document.choices ? [remove(`/choices/${name}`)] : []
 }
 
+/** A choice for one place; null goes back to what holds further out. */
+export function withPlaceChoice(
+  document: PlanDocument,
+  place: string,
+  name: string,
+  value: string | null,
+): PatchStep[] {
+  if (value !== null) return [put(`/places/${place}/choices/${name}`, value)]
+  return name in (document.places[place]?.choices ?? {}) ? [remove(`/places/${place}/choices/${name}`)] : []
+}
+
 export function withReading(
   document: PlanDocument,
   id: string | null,

@@ -116,7 +116,8 @@ const SIZES = [
 ] as const
 
 function PartRow({ part }: { part: Part }) {
-  const { chosenPart, choosePart } = useDesk()
+  const { plan, chosenPart, choosePart } = useDesk()
+  const isBank = Object.keys(plan.document.places).length > 1
   const [isPinning, setIsPinning] = useState(false)
   const id = part.ids[0] ?? ''
   const isChosen = part.ids.includes(chosenPart ?? '')
@@ -137,6 +138,8 @@ function PartRow({ part }: { part: Part }) {
         <span className="other">
           <Fractions>{part.material}</Fractions>
         </span>
+        {part.count > 1 && <span className="other">{[...new Set(part.places)].join(', ')}</span>}
+        {part.count === 1 && isBank && <span className="other">{part.place_name}</span>}
         <Button
           size="sm"
           variant="outline-secondary"

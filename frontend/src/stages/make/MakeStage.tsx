@@ -2,6 +2,7 @@ import Button from 'react-bootstrap/Button'
 import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
+import { cellsOf } from '../../plan/layout'
 import { useDesk } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
@@ -18,9 +19,9 @@ const FIGURES = [
 
 /** How it is made: stock, joint, bottom, runner, front; set once for the whole plan. */
 export function MakeStage() {
-  const { plan } = useDesk()
-  const space = plan.document.spaces[plan.document.space_order[0] ?? '']
-  const drawer = space?.holds ?? ''
+  const { plan, chosenPlace } = useDesk()
+  const boxes = cellsOf(plan.document).filter((one) => ['drawer', 'tray'].includes(one.place.holds))
+  const shown = boxes.find((one) => one.id === chosenPlace) ?? boxes[0]
   return (
     <div data-ready>
       <h1>Make</h1>
@@ -28,7 +29,8 @@ export function MakeStage() {
         Measure the stock in your hand. What is only assumed carries a broken ring, and so does what rests on
         it.
       </p>
-      <Results drawer={drawer} />
+      {boxes.length > 1 && <p className="lead-in mb-0">{shown?.place.name}:</p>}
+      {shown && <Results drawer={shown.id} />}
       <h2>Stock</h2>
       <div className="pairs">
         <Sheet choice="side_sheet" title="Sides, front and back" />
