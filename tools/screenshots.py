@@ -53,6 +53,7 @@ def part(page: Page) -> None:
 VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("measure", f"{DEMO}/measure", nothing, (1280, 800), "light"),
     ("new-plan", "/new", three_numbers, (1280, 800), "light"),
+    ("fill", "/plans/potting-bench/fill", nothing, (1280, 800), "light"),
     ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),

@@ -24,7 +24,10 @@ DATA = click.option(
     envvar="VASCULUM_DATA",
     help="Folder for the database; by default a folder of this user.",
 )
-BY_ENDING = {".json": "plan.json", ".csv": "parts.csv", ".svg": "drawing.svg", ".pdf": "sheet.pdf"}
+BY_ENDING = {
+    ".json": "plan.json", ".csv": "parts.csv", ".xlsx": "parts.xlsx", ".svg": "drawing.svg", ".dxf": "drawing.dxf",
+    ".pdf": "sheet.pdf",
+}  # fmt: skip
 
 
 class _Commands(click.Group):
@@ -112,7 +115,7 @@ def check(plan_file: Path) -> None:
     "target",
     required=True,
     type=click.Path(dir_okay=False, path_type=Path),
-    help="The file to write: .csv parts, .svg drawing, .pdf print pack, .json plan.",
+    help="The file to write: .csv or .xlsx parts, .svg or .dxf drawing, .pdf print pack, .json plan.",
 )
 def export(plan_file: Path, target: Path) -> None:
     """Write parts, drawing or print pack of a plan file."""

@@ -7,6 +7,8 @@ import io
 import xml.etree.ElementTree as ET
 from fractions import Fraction
 
+import ezdxf
+import openpyxl
 import pypdf
 import pytest
 
@@ -14,6 +16,7 @@ from tests.helpers import changed, drawer_of, framed, frameless, measured, solve
 from vasculum.demo import demo_plan
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.strokes import strokes_of
+from vasculum.export.dxf import dxf_of
 from vasculum.export.files import EXPORTS
 from vasculum.export.parts_csv import COLUMNS, parts_csv
 from vasculum.export.pdf.measuring import measuring_sheet
@@ -65,6 +68,48 @@ def test_a_name_that_a_spreadsheet_would_run_is_marked_as_text(name: str) -> Non
     assert rows[0]["material"] == f"'{name}"
 
 
+# ---- XLSX ----------------------------------------------------------------------------------------------------------
+
+
+def test_the_workbook_reads_back_with_parts_hardware_and_checks(demo: SolvedPlan) -> None:
+    book = openpyxl.load_workbook(io.BytesIO(EXPORTS["parts.xlsx"].make(demo, 1)))
+    assert book.sheetnames == ["Parts", "To buy", "Tape checks"]
+    head, *rows = book["Parts"].iter_rows(values_only=True)
+    parts = [dict(zip(head, row, strict=True)) for row in rows]
+    assert sum(int(p["No."]) for p in parts) == 8  # type: ignore[arg-type]
+    side = next(p for p in parts if p["Part"] == "Side, left")
+    assert (side["Length"], side["Length mm"]) == ("22", pytest.approx(558.8))
+    assert next(row[2] for row in book["To buy"].iter_rows(min_row=2, values_only=True)) == "Side-mount ball-bearing runner, 22 in"
+    assert book["Tape checks"].max_row == len(solution_of(demo).tape_checks) + 1
+
+
+def test_a_waiting_size_is_an_empty_cell_of_the_workbook() -> None:
+    made = EXPORTS["parts.xlsx"].make(solved(new_plan("Empty", "framed", "in")), None)
+    rows = list(openpyxl.load_workbook(io.BytesIO(made))["Parts"].iter_rows(min_row=2, values_only=True))
+    assert {row[4] for row in rows} == {None}
+
+
+# ---- DXF -----------------------------------------------------------------------------------------------------------
+
+
+def test_the_dxf_reads_back_full_size(demo: SolvedPlan) -> None:
+    document = ezdxf.read(io.StringIO(EXPORTS["drawing.dxf"].make(demo, 1).decode()))
+    assert not document.audit().errors
+    assert document.units == ezdxf.units.MM
+    outlines = [p for p in document.modelspace().query("LWPOLYLINE") if p.dxf.layer == "outline" and p.closed]
+    xs = [x for x, *_ in outlines[0].get_points()]
+    assert max(xs) - min(xs) == pytest.approx(float(value(demo, "opening_width")))
+    texts = {t.dxf.text for t in document.modelspace().query("TEXT")}
+    assert {"22 1/2", "9 7/16", "21 3/8"} <= texts
+
+
+def test_the_dxf_holds_every_stroke_of_every_sheet(demo: SolvedPlan) -> None:
+    sheets = opening_sheets(demo)
+    document = ezdxf.read(io.StringIO(dxf_of(sheets).decode()))
+    drawn = sum(1 for sheet in sheets for stroke in strokes_of(sheet) if stroke.role != "cell")
+    assert len(document.modelspace()) == drawn
+
+
 # ---- SVG ----------------------------------------------------------------------------------------------------------
 
 
@@ -87,7 +132,8 @@ def test_the_drawing_file_holds_every_stroke(demo: SolvedPlan) -> None:
     sheets = opening_sheets(demo)
     root = ET.fromstring(svg_of(sheets, "Any"))
     groups = root.findall(f"{SVG}g")
-    assert [len(g) for g in groups] == [len(strokes_of(s)) for s in sheets]
+    drawn = [[stroke for stroke in strokes_of(s) if stroke.role != "cell"] for s in sheets]
+    assert [len(g) for g in groups] == [len(strokes) for strokes in drawn]
 
 
 def test_the_drawing_file_has_parts_and_needs_nothing_else(demo: SolvedPlan) -> None:

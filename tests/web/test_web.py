@@ -224,7 +224,9 @@ def test_why_of_nothing_is_refused(api: Api, key: str) -> None:
     [
         ("plan.json", "application/json", b"{"),
         ("parts.csv", "text/csv", b"marks,"),
+        ("parts.xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", b"PK"),
         ("drawing.svg", "image/svg+xml", b"<svg"),
+        ("drawing.dxf", "image/vnd.dxf", b"  0"),
         ("sheet.pdf", "application/pdf", b"%PDF"),
     ],
 )

@@ -7,6 +7,7 @@ from typing import NamedTuple
 
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
+from vasculum.drawing.primitives import Sheet
 from vasculum.export.parts_csv import parts_csv
 from vasculum.export.svg import svg_of
 from vasculum.plan.parts import merged, parts_of
@@ -30,11 +31,27 @@ def _parts(plan: SolvedPlan, _revision: int | None) -> bytes:
     return parts_csv(solution_of(plan))
 
 
-def _drawing(plan: SolvedPlan, revision: int | None) -> bytes:
+def _workbook(plan: SolvedPlan, _revision: int | None) -> bytes:
+    from vasculum.export.parts_xlsx import parts_xlsx
+
+    return parts_xlsx(solution_of(plan))
+
+
+def _sheets(plan: SolvedPlan) -> list[Sheet]:
+    """Everything that is drawn of a plan: its openings, then each distinct part."""
     parts = [part_sheet(plan, group[0]) for group in merged(plan, parts_of(plan)) if group[0].sheet]
-    sheets = [s for s in (*opening_sheets(plan), *parts) if s.primitives]
+    return [sheet for sheet in (*opening_sheets(plan), *parts) if sheet.primitives]
+
+
+def _drawing(plan: SolvedPlan, revision: int | None) -> bytes:
     at = "" if revision is None else f", revision {revision}"
-    return svg_of(sheets, plan.plan.name + at)
+    return svg_of(_sheets(plan), plan.plan.name + at)
+
+
+def _cad(plan: SolvedPlan, _revision: int | None) -> bytes:
+    from vasculum.export.dxf import dxf_of
+
+    return dxf_of(_sheets(plan))
 
 
 def _sheet(plan: SolvedPlan, revision: int | None) -> bytes:
@@ -46,7 +63,9 @@ def _sheet(plan: SolvedPlan, revision: int | None) -> bytes:
 EXPORTS = {
     "plan.json": ExportFile("application/json", _plan),
     "parts.csv": ExportFile("text/csv; charset=utf-8", _parts),
+    "parts.xlsx": ExportFile("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", _workbook),
     "drawing.svg": ExportFile("image/svg+xml", _drawing),
+    "drawing.dxf": ExportFile("image/vnd.dxf", _cad),
     "sheet.pdf": ExportFile("application/pdf", _sheet),
 }
-"""Name → file. The print writer is loaded only when asked for."""
+"""Name → file. Heavy writers are loaded only when asked for."""

@@ -9,7 +9,7 @@ from vasculum.plan.solution import Size, Solution
 
 COLUMNS = (
     "marks", "name", "hand", "count", "length", "length_other", "length_mm", "width", "width_other", "width_mm",
-    "thickness", "thickness_other", "thickness_mm", "material", "grain", "place", "joinery", "assumed",
+    "thickness", "thickness_other", "thickness_mm", "material", "grain", "places", "joinery", "assumed",
 )  # fmt: skip
 
 
@@ -22,10 +22,10 @@ def parts_csv(solution: Solution) -> bytes:
         sizes = (part.length, part.width, part.thickness)
         row = [
             " ".join(part.marks), part.name, part.hand or "", part.count, *(cell for s in sizes for cell in _cells(s)),
-            part.material, part.grain, part.place_name, "; ".join(j.text for j in part.joinery),
+            part.material, part.grain, ", ".join(dict.fromkeys(part.places)), "; ".join(j.text for j in part.joinery),
             "yes" if any(s.is_assumed for s in sizes) else "no",
         ]  # fmt: skip
-        writer.writerow([_harmless(cell) for cell in row])
+        writer.writerow([harmless(cell) for cell in row])
     return out.getvalue().encode("utf-8")
 
 
@@ -33,6 +33,6 @@ def _cells(size: Size) -> tuple[str, str, str]:
     return ("", "", "") if size.value is None else (size.value.text, size.value.other, size.value.mm or "")
 
 
-def _harmless(cell: object) -> object:
+def harmless(cell: object) -> object:
     """A text that a spreadsheet would run as a formula is marked as text."""
     return f"'{cell}" if isinstance(cell, str) and cell[:1] in ("=", "+", "-", "@", "\t") else cell

@@ -11,7 +11,7 @@ from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
 SVG = "http://www.w3.org/2000/svg"
 WEIGHT = {
     "outline": 0.5, "cut": 0.4, "hidden": 0.25, "fill": 0.35, "centre": 0.2, "reading": 0.25, "dimension": 0.18,
-    "obstruction": 0.4, "grain": 0.2, "label": 0.2, "cell": 0.0,
+    "obstruction": 0.4, "grain": 0.2, "label": 0.2,
 }  # fmt: skip
 """Line widths on paper, mm."""
 DASHES = {"hidden": "2 1", "centre": "5 1 1 1", "reading": "0.8 0.8"}
@@ -27,7 +27,7 @@ def svg_of(sheets: list[Sheet], title: str) -> bytes:
     ET.SubElement(root, f"{{{SVG}}}title").text = title
     y, widest = 0.0, 0.0
     for sheet in sheets:
-        strokes = strokes_of(sheet)
+        strokes = [stroke for stroke in strokes_of(sheet) if stroke.role != "cell"]
         left, bottom, width, height = bounds_of(strokes, sheet.scale)
         paper_width, paper_height = width / sheet.scale, height / sheet.scale
         heading = ET.SubElement(root, f"{{{SVG}}}text", {"x": "3", "y": f"{y + 4.5:.3f}", "font-size": "4"})

@@ -150,7 +150,9 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
         <Dropdown.Divider />
         <Dropdown.Item href={file('plan.json')}>Plan file (JSON)</Dropdown.Item>
         <Dropdown.Item href={file('parts.csv')}>Parts (CSV)</Dropdown.Item>
+        <Dropdown.Item href={file('parts.xlsx')}>Parts (XLSX)</Dropdown.Item>
         <Dropdown.Item href={file('drawing.svg')}>Drawing (SVG)</Dropdown.Item>
+        <Dropdown.Item href={file('drawing.dxf')}>Drawing (DXF)</Dropdown.Item>
         <Dropdown.Item href="/api/measuring-sheet.pdf" target="_blank">
           Blank measuring sheet (PDF)
         </Dropdown.Item>

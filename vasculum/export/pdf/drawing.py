@@ -16,7 +16,7 @@ class Drawing(Flowable):
 
     def __init__(self, sheet: Sheet, most_width: float, most_height: float = 245 * mm) -> None:
         super().__init__()
-        self.strokes = strokes_of(sheet)
+        self.strokes = [stroke for stroke in strokes_of(sheet) if stroke.role != "cell"]
         left, bottom, width, height = bounds_of(self.strokes, sheet.scale)
         self.left, self.bottom = left, bottom
         self.per_mm = mm / sheet.scale
