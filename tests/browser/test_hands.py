@@ -34,6 +34,24 @@ def test_the_drawing_follows_while_typing_and_nothing_is_kept_until_enter(open_a
     expect(page.get_by_role("button", name="Undo")).to_be_disabled()
 
 
+def test_the_reckoner_sends_its_answer_to_the_field_last_in_hand(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make")
+    page.get_by_label("Box height").focus()
+    page.locator(".drawing .dim").first.focus()
+    page.keyboard.press("r")
+    page.keyboard.type("(30 3/8 - 3 * 3/4) / 4")
+    expect(page.locator(".reckoner output")).to_contain_text("7 1/32 in, cut 7 1/16, 178.6 mm")
+    page.keyboard.press("Enter")
+    expect(page.get_by_label("Box height")).to_be_focused()
+    expect(page.get_by_label("Box height")).to_have_value("7 1/16 in")
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("region", name="What moved").locator("li", has_text="wall height, cut")).to_contain_text(
+        "7 1/16"
+    )
+    page.get_by_label("Reckon").fill("12..5")
+    expect(page.locator(".reckoner output")).to_contain_text("cannot be read")
+
+
 def test_leaving_a_field_keeps_it(open_at: Open) -> None:
     page = open_at(f"{DEMO}/make")
     page.get_by_label("Gap round the front").fill("1/16")

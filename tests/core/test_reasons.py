@@ -20,6 +20,7 @@ from vasculum.core.reasons import (
     replay,
     smallest,
     snap_down,
+    snap_nearest,
     snap_up,
     taken,
 )
@@ -79,6 +80,11 @@ def test_a_sum_is_told_with_as_few_parentheses_as_it_needs(rule: Any, inputs: di
 def test_snapping_goes_to_the_next_multiple(size: F, increment: F, down: F, up: F) -> None:
     assert snap_down(size, increment) == down
     assert snap_up(size, increment) == up
+
+
+@pytest.mark.parametrize(("size", "nearest"), [(F(7), 8), (F(5), 6), (F(49, 10), 4), (F(6), 6), (F(0), 0)])
+def test_snapping_to_the_nearest_goes_up_half_way(size: F, nearest: int) -> None:
+    assert snap_nearest(size, F(2)) == nearest
 
 
 def test_the_longest_stock_length_that_is_not_over() -> None:

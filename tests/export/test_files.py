@@ -79,7 +79,10 @@ def test_the_workbook_reads_back_with_parts_hardware_and_checks(demo: SolvedPlan
     assert sum(int(p["No."]) for p in parts) == 8  # type: ignore[arg-type]
     side = next(p for p in parts if p["Part"] == "Side, left")
     assert (side["Length"], side["Length mm"]) == ("22", pytest.approx(558.8))
-    assert next(row[2] for row in book["To buy"].iter_rows(min_row=2, values_only=True)) == "Side-mount ball-bearing runner, 22 in"
+    assert (
+        next(row[2] for row in book["To buy"].iter_rows(min_row=2, values_only=True))
+        == "Side-mount ball-bearing runner, 22 in"
+    )
     assert book["Tape checks"].max_row == len(solution_of(demo).tape_checks) + 1
 
 

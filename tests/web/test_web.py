@@ -276,6 +276,13 @@ def test_a_typed_length_is_read(api: Api, text: str, unit: str, kept: str, shown
     assert (answer["kept"], answer["value"]["text"], answer["value"]["other"]) == (kept, shown, other)
 
 
+def test_the_reckoner_answers_exact_and_snapped(api: Api) -> None:
+    answer = api.post("/length", {"text": "(30 3/8 - 3 * 3/4) / 4", "unit": "in", "increment": "1/16 in"})
+    assert (answer["value"]["text"], answer["snapped"]["text"]) == ("7 1/32", "7 1/16")
+    refused = api.post("/length", {"text": "7", "unit": "in", "increment": "0 in"})
+    assert refused["refused"]["code"] == "length-zero"
+
+
 def test_a_typed_length_that_is_none_is_refused_with_what_would_be_accepted(api: Api) -> None:
     answer = api.post("/length", {"text": "12..5", "unit": "in"})
     assert (answer["kept"], answer["value"]) == (None, None)

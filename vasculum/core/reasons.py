@@ -154,6 +154,12 @@ def snap_up(size: Fraction, increment: Fraction) -> Fraction:
     return _remembered(-(-Fraction(size) // Fraction(increment)) * Fraction(increment), "up to", size, increment)
 
 
+def snap_nearest(size: Fraction, increment: Fraction) -> Fraction:
+    """The nearest multiple of the increment; half-way goes up."""
+    steps = (Fraction(size) / Fraction(increment) + Fraction(1, 2)) // 1
+    return _remembered(steps * Fraction(increment), "to the nearest", size, increment)
+
+
 def longest_not_over(limit: Fraction, stock: Sequence[Fraction]) -> Fraction | None:
     """The longest stock length that is not over the limit, or None."""
     fitting = [length for length in stock if Fraction(length) <= Fraction(limit)]
@@ -231,8 +237,9 @@ def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Calla
         return f"{at.mark} of ({', '.join(texts)})" if len(texts) > 1 else texts[0]
     if at.mark == "longest stock not over":
         return f"longest stock length not over {texts[0]}"
-    if at.mark in ("down to", "up to"):
-        return f"{_held(at.parts[0], texts[0], 2)} {at.mark} the next multiple of {texts[1]}"
+    if at.mark in ("down to", "up to", "to the nearest"):
+        which = "multiple of" if at.mark == "to the nearest" else "the next multiple of"
+        return f"{_held(at.parts[0], texts[0], 2)} {at.mark} {which} {texts[1]}"
     strength = _STRENGTH.get(at.mark, 0)
     left = _held(at.parts[0], texts[0], strength)
     right = _held(at.parts[1], texts[1], strength + (1 if at.mark in "−÷" else 0))

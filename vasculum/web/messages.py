@@ -67,6 +67,8 @@ class Typed(Model):
 
     text: Annotated[str, Field(max_length=400)]
     unit: Unit
+    increment: Annotated[str, Field(max_length=140)] | None = None
+    """Where given, the length is also answered at the nearest multiple of it."""
 
 
 class LengthAnswer(Model):
@@ -74,6 +76,7 @@ class LengthAnswer(Model):
 
     kept: str | None
     value: Shown | None
+    snapped: Shown | None
     refused: Problem | None
 
 

@@ -8,7 +8,8 @@ from vasculum import __version__
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.errors import LengthRefused, NoSuchPlan
 from vasculum.core.flow import family
-from vasculum.core.lengths import read_length
+from vasculum.core.lengths import Mm, Unit, read_increment, read_length
+from vasculum.core.reasons import snap_nearest
 from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.solution import Problem, Shown
@@ -65,11 +66,17 @@ def read_typed_length(body: Typed) -> LengthAnswer:
     """Read a length or a sum as typed; half a text is no mistake, so a refusal is an answer too."""
     try:
         length = read_length(body.text, body.unit)
+        increment = read_increment(body.increment, body.unit) if body.increment else None
     except LengthRefused as refused:
         problem = Problem(code=refused.code, message=refused.message, fix=refused.fix)
-        return LengthAnswer(kept=None, value=None, refused=problem)
-    text, other = length_texts(length.mm, body.unit)
-    return LengthAnswer(kept=length.kept, value=Shown(mm=str(length.mm), text=text, other=other), refused=None)
+        return LengthAnswer(kept=None, value=None, snapped=None, refused=problem)
+    snapped = None if increment is None else _read(snap_nearest(length.mm, increment), body.unit)
+    return LengthAnswer(kept=length.kept, value=_read(length.mm, body.unit), snapped=snapped, refused=None)
+
+
+def _read(mm: Mm, unit: Unit) -> Shown:
+    text, other = length_texts(mm, unit)
+    return Shown(mm=str(mm), text=text, other=other)
 
 
 @route("POST", "/demo/<plan_id>", PlanAnswer, Nothing, refuses=(404,))

@@ -578,6 +578,7 @@ export interface components {
             /** Kept */
             kept: string | null;
             value: components["schemas"]["Shown"] | null;
+            snapped: components["schemas"]["Shown"] | null;
             refused: components["schemas"]["Problem"] | null;
         };
         /**
@@ -1517,6 +1518,12 @@ export interface components {
              * @enum {string}
              */
             unit: "in" | "mm";
+            /**
+             * Increment
+             * @description Where given, the length is also answered at the nearest multiple of it.
+             * @default null
+             */
+            increment: string | null;
         };
         /**
          * Units

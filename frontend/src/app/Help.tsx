@@ -10,6 +10,7 @@ const KEYS = [
   ['Arrows', 'walk the dimensions of the drawing'],
   ['W or Enter', 'why is this size what it is'],
   ['Ctrl + Z, Ctrl + Y', 'undo, redo'],
+  ['R', 'the reckoner: a sum, exact and snapped, sent to the field last in hand'],
   ['Enter', 'keep a size and go on to the next field'],
   ['Escape', 'leave a field as it was; close the reasons'],
   ['?', 'this page'],

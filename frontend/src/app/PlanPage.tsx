@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router'
 import { Refused } from '../api/client'
 import { usePlanQuery } from '../api/queries'
 import { WorkingDrawing } from '../drawing/WorkingDrawing'
+import { Reckoner } from '../lengths/Reckoner'
 import { PlanDesk, useDesk } from '../plan/PlanDesk'
 import { Why } from '../reasons/Why'
 import { CutStage } from '../stages/cut/CutStage'
@@ -76,6 +77,7 @@ function Bench({ stage }: { stage: StageId }) {
           <Findings />
           <MovedList />
         </div>
+        <Reckoner unit={plan.document.units.length} increment={plan.document.units.increment} />
       </div>
       <main className="sheet" id="sheet" tabIndex={-1}>
         {/* The sheet keeps its place and its half-typed fields while reasons lie over it. */}

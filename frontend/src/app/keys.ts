@@ -27,6 +27,10 @@ export function useKeys(showHelp: () => void) {
       const stage = STAGES.find((one) => one.key === event.key)
       if (stage) navigate(`/plans/${plan.id}/${stage.id}`)
       if (event.key === '?') showHelp()
+      if (key === 'r') {
+        event.preventDefault()
+        document.querySelector<HTMLInputElement>('[data-reckoner]')?.focus()
+      }
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)

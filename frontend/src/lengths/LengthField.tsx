@@ -50,7 +50,9 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
       setSaid(null)
       return null
     }
-    const answer = await answered(client.POST('/api/length', { body: { text: typed, unit } }))
+    const answer = await answered(
+      client.POST('/api/length', { body: { text: typed, unit, increment: null } }),
+    )
     if (answer.refused !== null) throw new Unreadable(`${answer.refused.message} ${answer.refused.fix}`)
     setSaid({ text: `${answer.value?.text} ${unit} · ${answer.value?.other}`, isRefused: false })
     return answer.kept
