@@ -48,7 +48,7 @@ def test_the_reckoner_sends_its_answer_to_the_field_last_in_hand(open_at: Open) 
     expect(page.get_by_role("region", name="What moved").locator("li", has_text="wall height, cut")).to_contain_text(
         "7 1/16"
     )
-    page.get_by_label("Reckon").fill("12..5")
+    page.get_by_role("textbox", name="Reckon").fill("12..5")
     expect(page.locator(".reckoner output")).to_contain_text("cannot be read")
 
 
