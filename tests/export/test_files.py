@@ -12,7 +12,18 @@ import openpyxl
 import pypdf
 import pytest
 
-from tests.helpers import changed, drawer_of, framed, frameless, measured, solved, step, value, with_readings
+from tests.helpers import (
+    changed,
+    drawer_of,
+    framed,
+    frameless,
+    measured,
+    solved,
+    split,
+    step,
+    value,
+    with_readings,
+)
 from vasculum.demo import demo_plan
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.strokes import strokes_of
@@ -229,6 +240,14 @@ def test_the_measuring_sheet_prints_before_any_number_is_known() -> None:
         "H right",
     ):
         assert station in whole
+
+
+def test_drawers_that_look_alike_share_one_section_in_the_pack() -> None:
+    plan = frameless("22 1/2", "29 5/8", "18")
+    plan, _ = split(plan, drawer_of(plan), "rows", {"name": "One"}, {"name": "Two"}, {"name": "Three"}, {"name": "Low"})
+    whole = " ".join(pdf_text(print_pack(solved(plan), 1)))
+    assert whole.count("Section, from the side") == 3
+    assert "Two, Three" in whole
 
 
 def test_packing_per_station_is_printed() -> None:

@@ -10,6 +10,8 @@ from reportlab.platypus import Flowable, KeepTogether, PageBreak, Paragraph, Spa
 from vasculum.core.flow import Key, read_key
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
+from vasculum.drawing.primitives import Sheet
+from vasculum.drawing.strokes import PathStroke, Stroke, strokes_of
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built, table
 from vasculum.export.pdf.type import BIG, BODY, FINE, SECTION, TITLE, register_fonts, said
@@ -129,10 +131,30 @@ def _assumed(solution: Solution) -> Iterator[Flowable]:
 
 
 def _drawings(plan: SolvedPlan) -> Iterator[Flowable]:
+    """Elevations, and each distinct section once with the names of the cells it shows."""
+    drawn: dict[object, list[Sheet]] = {}
     for sheet in opening_sheets(plan):
         if sheet.primitives:
-            drawing = Drawing(sheet, WIDTH, 112 * mm)
-            yield KeepTogether([said(_title(sheet.title, sheet.scale, drawing.is_to_scale), SECTION), drawing])
+            drawn.setdefault(_looks(sheet), []).append(sheet)
+    is_bank = len(boxes_of(plan.plan)) > 1
+    for alike in drawn.values():
+        sheet = alike[0]
+        drawing = Drawing(sheet, WIDTH, 112 * mm)
+        title = _title(sheet.title, sheet.scale, drawing.is_to_scale)
+        if is_bank and sheet.name == "section":
+            title += ": " + ", ".join(place_name(plan.plan, one.place) for one in alike)
+        yield KeepTogether([said(title, SECTION), drawing])
+
+
+def _looks(sheet: Sheet) -> object:
+    """What a sheet looks like, whatever cell it shows."""
+
+    def look(stroke: Stroke) -> tuple[object, ...]:
+        if isinstance(stroke, PathStroke):
+            return (stroke.role, stroke.points)
+        return (stroke.role, stroke.x, stroke.y, stroke.text)
+
+    return tuple(look(stroke) for stroke in strokes_of(sheet))
 
 
 def _title(title: str, scale: int, is_to_scale: bool) -> str:

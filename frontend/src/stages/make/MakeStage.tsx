@@ -48,6 +48,12 @@ export function MakeStage() {
       <ChoiceFields group="Runners" />
       <h2>Front, inset</h2>
       <ChoiceFields group="Front" />
+      {boxes.length > 1 && (
+        <>
+          <h2>Surplus of a column of fronts</h2>
+          <Alternatives family="surplus" choice="surplus" />
+        </>
+      )}
       <h2>Screws</h2>
       <ChoiceFields group="Screws" />
       <h2>Shop</h2>

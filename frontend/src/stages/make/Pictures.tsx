@@ -27,6 +27,7 @@ const SHAPES: Record<string, React.ReactNode> = {
 }
 
 export function AlternativePicture({ kind }: { kind: string }) {
+  if (SHAPES[kind] === undefined) return null
   return (
     <svg viewBox="0 0 160 90" aria-hidden="true" className="alternative-picture">
       {SHAPES[kind]}
