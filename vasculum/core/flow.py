@@ -330,8 +330,7 @@ class Refusal(NamedTuple):
     numbers: tuple[tuple[str, Fraction], ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Derivation:
+class Derivation(NamedTuple):
     """One quantity of a solved plan.
 
     ``value`` is what later rules see, ``planned`` what the rule itself gave; they differ where a size was pinned as
