@@ -207,6 +207,20 @@ def test_an_assumed_thickness_marks_what_rests_on_it_until_confirmed() -> None:
     assert value(confirmed, "front_back_length_cut") == value(plan, "front_back_length_cut")
 
 
+def test_confirming_a_drawers_own_sheet_measures_that_sheet_and_no_other() -> None:
+    plan = frameless()
+    place, thick, usual = drawer_of(plan), plan.choices["front_sheet"], plan.choices["side_sheet"]
+    plan = changed(
+        plan, step(f"/places/{place}/holds", "tray", "replace"), step(f"/places/{place}/choices/side_sheet", thick)
+    )
+    (one,) = [a for a in solution_of(solved(plan)).assumed if a.key == f"{place}/side_thickness"]
+    assert one.label == "thickness of Plywood 3/4"
+    confirmed = changed(plan, *one.confirm)
+    assert confirmed.library.sheets[thick].measured == "3/4 in"
+    assert confirmed.library.sheets[usual].measured is None
+    assert f"{place}/side_thickness" not in {a.key for a in solution_of(solved(confirmed)).assumed}
+
+
 def test_confirming_everything_leaves_nothing_assumed() -> None:
     plan = frameless()
     for _ in range(20):

@@ -152,7 +152,7 @@ def _outer_dimensions(sizes: Sizes, opening: tuple[Mm, Mm, Mm], is_single: bool)
     left, width, height = opening
     sizes.dimension("opening_width", "across", -FIRST, (left, ZERO), (left + width, ZERO))
     edge = _left_edge(sizes)
-    offset = -FIRST if is_single else -FIRST - STEP
+    offset = -FIRST if is_single else -FIRST - 2 * STEP
     sizes.dimension("opening_height", "up", offset, (edge, ZERO), (edge, height))
 
 

@@ -423,8 +423,15 @@ def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:
             yield Assumed(key=key_text(key), label=label, value=value, source=given.source, confirm=confirm)
 
 
+def _own_choices(plan: SolvedPlan, place: str) -> dict[str, str]:
+    """What was chosen at the very place that gives a size: a drawer may be of another sheet than the plan."""
+    if place in plan.plan.places:
+        return plan.plan.places[place].choices
+    return plan.plan.spaces[place].choices if place in plan.plan.spaces else {}
+
+
 def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
-    choices = plan.plan.choices
+    choices = plan.plan.choices | _own_choices(plan, key[0])
     for choice, thickness in THICKNESS_OF_SHEET.items():
         sheet = choices.get(choice, choices["side_sheet"])
         if thickness == key[1]:
