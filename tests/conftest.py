@@ -11,6 +11,7 @@ from flask import Flask
 from flask.testing import FlaskClient
 
 from vasculum.web.app import create_app
+from vasculum.web.network import Network
 
 DEMO = "scullery-cupboard"
 
@@ -18,7 +19,10 @@ DEMO = "scullery-cupboard"
 @pytest.fixture
 def app(tmp_path: Path) -> Iterator[Flask]:
     made = create_app(tmp_path, with_demo=True)
+    made.extensions["network"] = Network(made, address=lambda: "127.0.0.1")
     yield made
+    made.extensions["network"].close()
+    made.extensions["bench"].close()
     made.extensions["desk"].plans._engine.dispose()
 
 

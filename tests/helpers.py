@@ -6,10 +6,11 @@ from fractions import Fraction
 from typing import Any
 
 from vasculum.core.lengths import read_length
+from vasculum.core.tables import stock_runners
 from vasculum.plan.document import Plan
 from vasculum.plan.patching import PatchStep, marked, patched
 from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
+from vasculum.plan.starting import new_plan, runner_row
 
 INCH = Fraction(254, 10)
 
@@ -49,6 +50,18 @@ def with_choices(plan: Plan, **choices: str) -> Plan:
     return changed(plan, *(step(f"/choices/{name}", value) for name, value in choices.items()))
 
 
+def with_runner(plan: Plan, system: str) -> Plan:
+    """The plan on the stock runner of another system."""
+    row = next(r for r in stock_runners() if r.kind == system and r.system == plan.units.length)
+    number = plan.next_id
+    return changed(
+        plan,
+        step(f"/library/runners/runner-{number}", runner_row(row)),
+        step("/choices/runner", f"runner-{number}"),
+        step("/next_id", number + 1, "replace"),
+    )
+
+
 def measured(plan: Plan, **sheets: str) -> Plan:
     """The plan with sheets measured, by the choice that uses them: ``side_sheet="15/32 in"``."""
     return changed(
@@ -86,7 +99,7 @@ def solved(plan: Plan) -> SolvedPlan:
 
 def value(plan: Plan | SolvedPlan, name: str) -> Fraction:
     """The value of a quantity at the drawer, or the nearest further out."""
-    from vasculum.plan.parts import nearest_key
+    from vasculum.plan.joinery import nearest_key
 
     done = plan if isinstance(plan, SolvedPlan) else solved(plan)
     found: Fraction = done.solved.value(*nearest_key(done, drawer_of(done.plan), name))

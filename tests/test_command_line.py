@@ -39,7 +39,7 @@ def test_solve_prints_everything_as_json(folder: Path) -> None:
     done = run("solve", "plan.json", "--json", cwd=folder)
     assert done.returncode == 0
     solution = json.loads(done.stdout)
-    length = next(q for k, q in solution["quantities"].items() if k.endswith("/front_back_length_cut"))
+    length = next(q for k, q in solution["quantities"].items() if k.endswith("/box_front_length_cut"))
     assert Fraction(length["value"]["mm"]) == Fraction(329, 16) * Fraction("25.4")
     assert (length["value"]["text"], length["value"]["other"]) == ("20 9/16", "522.3 mm")
     assert {"ids", "marks", "name", "hand", "count", "length", "material", "grain", "bands", "joinery"} <= solution[
@@ -56,12 +56,12 @@ def test_solve_prints_a_summary_for_people(folder: Path) -> None:
 
 
 def test_why_prints_the_chain_back_to_the_tape(folder: Path) -> None:
-    done = run("solve", "plan.json", "--why", "place-2/front_back_length", cwd=folder)
-    assert done.stdout.startswith("place-2/front_back_length  front and back length: 20 9/16 (522.3 mm)  [worked out]")
-    assert "Front and back stand between the sides" in done.stdout
+    done = run("solve", "plan.json", "--why", "place-2/box_front_length", cwd=folder)
+    assert done.stdout.startswith("place-2/box_front_length  box front length: 20 9/16 (522.3 mm)  [worked out]")
+    assert "The front stands between the sides" in done.stdout
     assert "= box width 21 1/2 in − 2 × side thickness 15/32 in" in done.stdout
     assert "reading-4/width  width, middle, front: 22 1/2 (571.5 mm)  [measured]" in done.stdout
-    as_json = json.loads(run("solve", "plan.json", "--why", "place-2/front_back_length", "--json", cwd=folder).stdout)
+    as_json = json.loads(run("solve", "plan.json", "--why", "place-2/box_front_length", "--json", cwd=folder).stdout)
     assert as_json[0]["sum"] == "box width 21 1/2 in − 2 × side thickness 15/32 in"
 
 

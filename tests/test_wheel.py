@@ -10,6 +10,8 @@ import urllib.request
 import zipfile
 from pathlib import Path
 
+from vasculum.demo import DEMO_PLANS
+
 ROOT = Path(__file__).parent.parent
 
 
@@ -34,7 +36,7 @@ def test_a_wheel_carries_the_front_end_and_serves_it(tmp_path: Path) -> None:
         assert script
         assert b"Measure my own" in urllib.request.urlopen(found.group() + script[1]).read()
         plans = json.load(urllib.request.urlopen(found.group() + "/api/plans"))
-        assert [p["name"] for p in plans["plans"]] == ["Scullery cupboard", "Potting bench"]
+        assert [p["id"] for p in plans["plans"]] == list(DEMO_PLANS)
         paper = urllib.request.urlopen(found.group() + "/api/plans/scullery-cupboard/files/sheet.pdf").read()
         assert paper.startswith(b"%PDF")
     finally:

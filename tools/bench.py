@@ -82,7 +82,7 @@ def solving(count: int) -> tuple[int, float, float]:
     plan = with_drawers(count)
     before = solve_plan(plan)
     drawer = next(id_ for id_, place in plan.places.items() if place.holds == "drawer")
-    change = patched(plan, [PatchStep(op="add", path=f"/as_built/{drawer}~1front_back_length_cut", value="12 in")])
+    change = patched(plan, [PatchStep(op="add", path=f"/as_built/{drawer}~1box_front_length_cut", value="12 in")])
     return (
         len(before.solved.quantities),
         median_ms(lambda: solve_plan(plan)),

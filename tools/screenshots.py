@@ -41,6 +41,48 @@ def measured_sides(page: Page) -> None:
     page.wait_for_selector(".moved")
 
 
+def in_the_way(page: Page) -> None:
+    page.get_by_role("region", name="In the way").scroll_into_view_if_needed()
+
+
+def from_above(page: Page) -> None:
+    page.get_by_role("button", name="Plan view").click()
+    page.wait_for_selector(".drawing[aria-label^='Plan view']")
+
+
+def through_a_narrow_door(page: Page) -> None:
+    for label, text in (
+        ("Door, hatch or mouth, width", "300"),
+        ("Door, hatch or mouth, height", "640"),
+        ("Room to stand it up", "520"),
+        ("Room to turn, width", "640"),
+    ):
+        page.get_by_label(label).fill(text)
+        page.get_by_label(label).press("Enter")
+    page.wait_for_selector(".moved")
+    page.get_by_role("button", name="Way in", exact=True).click()
+    page.wait_for_selector(".drawing[aria-label^='The way in']")
+
+
+def runners_by_cost(page: Page) -> None:
+    page.wait_for_selector(".kind-card .cost")
+    page.wait_for_load_state("networkidle")
+    page.get_by_role("region", name="Runner library").scroll_into_view_if_needed()
+
+
+def second_version(page: Page) -> None:
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Make a second version, side by side").click()
+    page.get_by_role("link", name="Open Copy of Potting bench").click()
+    page.get_by_role("button", name="Left column").click()
+    page.get_by_role("button", name="Take out").click()
+    page.wait_for_selector(".drawing .cell >> nth=2")
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("link", name="Compare with another plan").click()
+    page.get_by_label("Second plan").select_option(label="Potting bench")
+    page.wait_for_selector("tr.differs")
+
+
 def why(page: Page) -> None:
     page.get_by_role("button", name="Box front, Box back, length", exact=False).click()
     page.wait_for_selector(".why .link")
@@ -51,15 +93,20 @@ def part(page: Page) -> None:
 
 
 VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
-    ("measure", f"{DEMO}/measure", nothing, (1280, 800), "light"),
+    ("measure", "/plans/survey-van/measure", in_the_way, (1280, 800), "light"),
+    ("phone-station", f"{DEMO}/measure", nothing, (360, 740), "light"),
     ("new-plan", "/new", three_numbers, (1280, 800), "light"),
     ("fill", "/plans/potting-bench/fill", nothing, (1280, 800), "light"),
+    ("plan-view", "/plans/potting-bench/fill", from_above, (1280, 800), "light"),
+    ("way-in", "/plans/night-bunk/measure", through_a_narrow_door, (1280, 800), "light"),
+    ("compare", "/plans/potting-bench/fill", second_version, (1280, 800), "light"),
     ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
+    ("choose", "/plans/potting-bench/make", runners_by_cost, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),
     ("plans", "/plans", nothing, (1280, 800), "light"),
     ("dark", f"{DEMO}/make", nothing, (1280, 800), "dark"),
-    ("phone", f"{DEMO}/measure", nothing, (360, 760), "light"),
+    ("phone", "/plans/potting-bench/fill", nothing, (360, 760), "light"),
 ]
 
 

@@ -129,11 +129,13 @@ def export(plan_file: Path, target: Path) -> None:
 
 @main.command("measuring-sheet")
 @click.option("--to", "target", required=True, type=click.Path(dir_okay=False, path_type=Path))
-def measuring(target: Path) -> None:
+@click.option("--for", "what", default="cabinet", show_default=True, help="Kind of space: alcove, bed, vehicle …")
+def measuring(target: Path, what: str) -> None:
     """Write a blank measuring sheet to print."""
     from vasculum.export.pdf.measuring import measuring_sheet
+    from vasculum.plan.settings import setting_named
 
-    target.write_bytes(measuring_sheet())
+    target.write_bytes(measuring_sheet(setting_named(what)))
     click.echo(f"Wrote {target}.")
 
 

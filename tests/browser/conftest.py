@@ -14,6 +14,7 @@ from playwright.sync_api import BrowserContext, Page
 from waitress.server import create_server
 
 from vasculum.web.app import STATIC, create_app
+from vasculum.web.network import Network
 
 ROOT = Path(__file__).parent.parent.parent
 sys.path.insert(0, str(ROOT / "tools"))
@@ -53,6 +54,8 @@ class Server:
             pytest.fail("The front end is not built. Run: make front")
         app = create_app(self.data, with_demo=True)
         self.engine = app.extensions["desk"].plans._engine
+        self.bench = app.extensions["bench"]
+        self.network = app.extensions["network"] = Network(app, address=lambda: "127.0.0.1")
         self.server = create_server(app, host="127.0.0.1", port=0, threads=4)
         self.url = f"http://127.0.0.1:{self.server.effective_port}"
         self.thread = threading.Thread(target=self._run, daemon=True)
@@ -63,6 +66,8 @@ class Server:
             self.server.run()
 
     def stop(self) -> None:
+        self.network.close()
+        self.bench.close()
         self.server.close()
         self.server.task_dispatcher.shutdown()
         self.engine.dispose()

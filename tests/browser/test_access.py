@@ -57,6 +57,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None]]] = [
     ("new", "/new", nothing),
     ("measure", f"{DEMO}/measure", nothing),
     ("fill", "/plans/potting-bench/fill", nothing),
+    ("compare", "/compare/scullery-cupboard/potting-bench", nothing),
     ("make", f"{DEMO}/make", nothing),
     ("cut", f"{DEMO}/cut", nothing),
     ("why", f"{DEMO}/make", ask_why),

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from playwright.sync_api import Browser, Page, expect
+import re
+
+from playwright.sync_api import Browser, Locator, Page, expect
 
 from tests.browser.conftest import Open, Server, Watch, ready
 
@@ -92,12 +94,151 @@ def test_rows_that_are_over_say_so_and_draw_nothing_wrong(open_at: Open) -> None
 def test_a_drawer_that_differs_is_seen_and_cleared_with_one_press(open_at: Open) -> None:
     page = open_at(BENCH)
     page.locator(".layout .place", has_text="Hand tools").click()
-    page.get_by_label("Sides of").select_option(label="Plywood 18 mm")
+    page.get_by_label("Let it differ in").select_option(label="Sheets: Sides")
+    page.get_by_label("Sides", exact=True).select_option(label="Plywood 18 mm")
     expect(page.locator(".layout li", has_text="Hand tools").locator(".differs")).to_be_visible()
     moved = page.get_by_role("region", name="What moved")
-    expect(moved.locator("li", has_text="front and back length, cut")).to_have_count(1)
-    page.get_by_role("button", name="as in the plan again").click()
+    expect(moved.locator("li", has_text="box front length, cut")).to_have_count(1)
+    page.get_by_label("Let it differ in").select_option(label="Front: Front")
+    page.get_by_label("Front", exact=True).select_option("none")
+    expect(page.locator("main .figures").get_by_text("front height, cut")).to_have_count(0)
+    expect(page.locator(".drawing .label", has_text="2*")).to_have_count(1)
+    page.get_by_role("button", name="As in the plan again", exact=True).click()
     expect(page.locator(".differs")).to_have_count(0)
+    expect(page.locator("main .figures").get_by_text("front height, cut")).to_be_visible()
+
+
+def test_a_length_may_differ_too(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.locator(".layout .place", has_text="Hand tools").click()
+    page.get_by_label("Let it differ in").select_option(label="Box: Box height")
+    page.get_by_label("Box height").fill("100")
+    page.get_by_label("Box height").press("Enter")
+    expect(page.locator("main .figures tr", has_text="outside height")).to_contain_text("100")
+    page.get_by_role("button", name="as in the plan again", exact=True).click()
+    expect(page.locator("main .figures tr", has_text="outside height")).to_contain_text("132.5")
+
+
+def height_of(page: Page, name: str) -> Locator:
+    return page.locator(".layout li", has_text=name).locator(".height")
+
+
+def test_a_divider_is_dragged_and_sizes_follow_while_it_moves(open_at: Open) -> None:
+    page = open_at(BENCH)
+    expect(height_of(page, "Labels")).to_contain_text("118")
+    handle = page.get_by_role("separator", name="Below Labels")
+    box = handle.bounding_box()
+    assert box is not None
+    x, y = box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
+    page.mouse.move(x, y)
+    page.mouse.down()
+    page.mouse.move(x, y + 25)
+    expect(page.locator(".dragged")).to_be_visible()
+    expect(height_of(page, "Labels")).not_to_contain_text("118")
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+    during = height_of(page, "Labels").inner_text()
+    page.mouse.up()
+    expect(page.get_by_role("button", name="Undo")).to_be_enabled()
+    expect(height_of(page, "Labels")).to_have_text(during)
+    page.locator(".layout .place", has_text="Labels").click()
+    cut = page.locator("main .figures tr", has_text="front height, cut").locator(".num").inner_text()
+    assert float(cut) % 0.5 == 0
+    page.get_by_role("button", name="Undo").click()
+    expect(height_of(page, "Labels")).to_contain_text("118")
+
+
+def test_a_drag_that_is_left_with_escape_changes_nothing(open_at: Open) -> None:
+    page = open_at(BENCH)
+    handle = page.get_by_role("separator", name="Below Labels")
+    box = handle.bounding_box()
+    assert box is not None
+    page.mouse.move(box["x"] + 40, box["y"] + box["height"] / 2)
+    page.mouse.down()
+    page.mouse.move(box["x"] + 40, box["y"] + 40, steps=3)
+    expect(page.locator(".dragged")).to_be_visible()
+    page.keyboard.press("Escape")
+    expect(page.locator(".dragged")).to_have_count(0)
+    page.mouse.up()
+    expect(height_of(page, "Labels")).to_contain_text("118")
+    expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+
+
+def test_arrows_move_a_divider_by_the_increment_and_each_press_counts(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.get_by_role("separator", name="Right of Left column").focus()
+    for _ in range(4):
+        page.keyboard.press("ArrowRight")
+    expect(height_of(page, "Left column")).to_contain_text("583")
+    page.locator(".drawing .cell").first.focus()
+    page.keyboard.press("Shift+ArrowLeft")
+    expect(height_of(page, "Left column")).to_contain_text("582.5")
+
+
+def test_a_column_is_copied_with_all_that_is_in_it(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.get_by_role("button", name="Right column").click()
+    page.get_by_role("button", name="Copy beside").click()
+    cells(page, 10)
+    assert layout(page).count("Trays") == 2
+    page.locator(".drawing .cell").first.focus()
+    page.keyboard.press("c")
+    cells(page, 11)
+    assert layout(page).count("Labels") == 2
+
+
+def test_a_row_is_sized_by_its_contents_and_what_is_left_follows(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.locator(".layout .place", has_text="Trays").click()
+    page.get_by_label("How high").select_option("contents")
+    page.get_by_label("Contents, high").fill("150")
+    page.get_by_label("Contents, high").press("Enter")
+    # 150, 6 of headroom, 10 and 6 below, 6 and 3 of play
+    expect(height_of(page, "Trays")).to_contain_text("181")
+    page.get_by_label("Holds").select_option("bin")
+    page.get_by_label("Bin width").fill("400")
+    page.get_by_label("Bin height").fill("200")
+    page.get_by_label("Bin depth").fill("300")
+    page.get_by_label("Bin depth").press("Enter")
+    expect(height_of(page, "Trays")).to_contain_text("212")
+
+
+def test_the_plan_view_and_the_section_follow_the_cell(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.get_by_role("button", name="Plan view").click()
+    expect(page.locator(".drawing .label", has_text="1")).to_have_count(1)
+    page.locator(".layout .place", has_text="Small pots").click()
+    expect(page.locator(".drawing .label", has_text="3")).to_have_count(1)
+    page.get_by_role("button", name="Section").click()
+    expect(page.locator(".drawing")).to_have_attribute("aria-label", re.compile("Section"))
+
+
+def test_two_versions_stand_side_by_side(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Make a second version, side by side").click()
+    expect(page.locator("tr.differs")).to_have_count(0)
+    page.get_by_role("link", name="Open Copy of Potting bench").click()
+    page.get_by_role("button", name="Right column").click()
+    page.get_by_role("button", name="Take out").click()
+    cells(page, 4)
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("link", name="Compare with another plan").click()
+    page.get_by_label("Second plan").select_option(label="Potting bench")
+    expect(page.locator("tr.differs", has_text="Boxes that are pulled out")).to_contain_text("4")
+    expect(page.locator("tr.differs", has_text="Boxes that are pulled out")).to_contain_text("6")
+
+
+def test_parts_stand_together_as_they_are_wanted(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/cut")
+    parts = page.get_by_role("region", name="Parts", exact=True)
+    parts.get_by_label("Parts together by").select_option("material")
+    expect(parts.get_by_role("heading", level=3)).to_have_count(3)
+    parts.get_by_label("Parts together by").select_option("place")
+    labels = parts.get_by_role("region", name="1 Labels")
+    expect(labels.locator(".part")).to_have_count(5)
+    expect(labels.locator(".part").last).to_contain_text("Front")
+    parts.get_by_label("Parts together by").select_option("fence")
+    expect(parts.get_by_role("heading", level=3, name="Fence at 107.5")).to_have_count(1)
 
 
 def test_what_a_cell_holds_changes_its_parts(open_at: Open) -> None:
@@ -114,15 +255,15 @@ def test_what_a_cell_holds_changes_its_parts(open_at: Open) -> None:
 def test_a_bank_graduates_by_its_step(open_at: Open) -> None:
     page = open_at(BENCH)
     page.get_by_role("button", name="Left column").click()
-    page.get_by_label("Step of graduated rows").fill("40")
-    page.get_by_label("Step of graduated rows").press("Enter")
+    page.get_by_label("Step of graduated parts").fill("40")
+    page.get_by_label("Step of graduated parts").press("Enter")
     page.locator(".layout .place", has_text="Labels").click()
     expect(page.locator("main .figures tr", has_text="front height, cut")).to_contain_text("91")
 
 
 def test_the_parts_list_names_the_places_of_merged_parts(open_at: Open) -> None:
     page = open_at("/plans/potting-bench/cut")
-    expect(page.locator(".part", has_text="Bottom").first).to_contain_text("Labels")
+    expect(page.locator(".part", has_text="Bottom").first.locator(".number").first).to_have_attribute("title", "Labels")
     page.locator(".part", has_text="Divider").first.get_by_role("button", name="Divider", exact=True).click()
     expect(page.locator(".views .btn[aria-pressed=true]")).to_contain_text("Divider")
 
@@ -138,3 +279,15 @@ def test_on_a_phone_a_cell_is_chosen_and_split_by_touch(browser: Browser, server
     cells(page, 8)
     assert page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth") <= 0
     context.close()
+
+
+def test_what_stays_in_one_drawer_is_weighed_and_ratios_are_no_lengths(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/fill")
+    page.get_by_label("Let it differ in").select_option("contents_weight")
+    page.get_by_label("Weight of the contents").fill("40")
+    page.get_by_label("Weight of the contents").press("Enter")
+    expect(page.get_by_role("region", name="Findings")).to_contain_text("two people carry it")
+    page.get_by_label("Let it differ in").select_option("rack_ratio")
+    page.get_by_label("Widest box", exact=True).fill("0.8")
+    page.get_by_label("Widest box", exact=True).press("Enter")
+    expect(page.get_by_role("region", name="Findings")).to_contain_text("racks")

@@ -5,21 +5,30 @@ from __future__ import annotations
 import ast
 import itertools
 from pathlib import Path
+from typing import Any, get_args
 
 import pytest
 
 import vasculum.core
-from tests.helpers import changed, drawer_of, framed, frameless, solved, step, with_readings
+from tests.helpers import changed, drawer_of, framed, frameless, solved, split, step, with_readings, with_runner
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.flow import Rule
+from vasculum.core.flow import MeasureUnit, Rule
 from vasculum.core.tables import alternatives, choosables, editions, length_of, stock_runners, stock_sheets
 from vasculum.plan.document import Plan
+from vasculum.plan.kinds import RUNS, SHARED_BY
 
 CORE = Path(vasculum.core.__file__).parent
 RULES = [r for answers in the_catalogue().rules.values() for r in answers.values()]
 CHECKS = [r for answers in the_catalogue().checks.values() for r in answers.values()]
-SOURCES = ("common practice", "from memory", "geometry")
-FAMILIES = ("joint", "bottom", "front", "runner")
+SOURCES = (
+    "common practice",
+    "from memory",
+    "geometry",
+    "49 CFR 393.102",
+    "ASTM F2057, from memory",
+    "Wood Handbook FPL-GTR-282, ch. 4",
+)
+FAMILIES = ("joint", "back", "bottom", "front", "runner")
 
 
 @pytest.mark.parametrize("rule", RULES + CHECKS, ids=lambda r: f"{r.name}-{r.kind}")
@@ -27,7 +36,7 @@ def test_every_rule_has_a_sentence_a_source_and_a_unit(rule: Rule) -> None:
     assert rule.sentence[0].isupper()
     assert rule.sentence.endswith((".", "?"))
     assert rule.source in SOURCES
-    assert rule.unit in ("mm", "count", "ratio", "litre", "text")
+    assert rule.unit in get_args(MeasureUnit)
 
 
 def test_names_of_rules_and_checks_are_apart() -> None:
@@ -41,17 +50,20 @@ def test_nothing_is_both_chosen_and_worked_out() -> None:
 @pytest.mark.parametrize("family", FAMILIES)
 def test_every_alternative_has_words_and_every_word_an_alternative(family: str) -> None:
     in_words = {a.kind for a in alternatives() if a.kind.startswith(family + ".")}
-    assert in_words == set(the_catalogue().alternatives(family))
+    known = {f"runner.{system}" for system in RUNS} if family == "runner" else set(the_catalogue().alternatives(family))
+    assert in_words == known
 
 
 @pytest.mark.parametrize("family", ["joint", "bottom"])
 def test_alternatives_define_the_names_that_others_read(family: str) -> None:
     kinds = the_catalogue().alternatives(family)
-    names = {k: {r.name for r in RULES if r.kind == k} for k in kinds}
+    # and runners with a bottom in grooves are told of its grooves
+    shared = {kind for kinds in SHARED_BY.values() for kind in kinds} | {"wooden_grooved", "undermount_grooved"}
+    names = {k: {r.name for r in RULES if r.kind in (k, *SHARED_BY.get(k, ()))} for k in kinds}
     read_elsewhere = {
         need
         for rule in RULES + CHECKS
-        if not rule.kind.startswith(family + ".")
+        if not rule.kind.startswith(family + ".") and rule.kind not in shared
         for need in set(rule.needs) - rule.optional
     }
     wanted = {name for defined in names.values() for name in defined} & read_elsewhere
@@ -72,7 +84,7 @@ def all_kinds_of_space() -> list[Plan]:
     ]
 
 
-CHOICES = [[k.partition(".")[2] for k in the_catalogue().alternatives(family)] for family in FAMILIES[:3]]
+CHOICES = [[k.partition(".")[2] for k in the_catalogue().alternatives(f)] for f in ("joint", "bottom", "front")]
 COMBINATIONS = list(itertools.product(*CHOICES))
 
 
@@ -83,6 +95,51 @@ def test_every_combination_of_kinds_is_wired(plan: Plan, kinds: tuple[str, ...])
     done = solved(changed(plan, *(step(f"/choices/{n}", v) for n, v in choices.items())))
     assert done.solved.value(drawer_of(plan), "bottom_width_cut") > 0
     assert not [k for k, q in done.solved.quantities.items() if q.refusal]
+
+
+@pytest.mark.parametrize("bottom", CHOICES[1])
+@pytest.mark.parametrize("front", CHOICES[2])
+@pytest.mark.parametrize("system", RUNS)
+def test_every_runner_is_wired_with_every_bottom_and_front(system: str, front: str, bottom: str) -> None:
+    plan = with_runner(frameless("22 1/2", "9", "20", front=front, bottom=bottom), system)
+    done = solved(plan)
+    assert not [k for k, q in done.solved.quantities.items() if q.refusal]
+    drawer = drawer_of(plan)
+    beside, play = (done.solved.value(drawer, name) for name in ("beside_box", "runner_play_built"))
+    assert done.solved.value(drawer, "outside_width") + 2 * beside + play == done.solved.value(drawer, "free_width")
+    assert 0 <= play < done.solved.value("plan", "increment")
+
+
+HOLDS = ["drawer", "tray", "shelf", "open", "bin", "false_front", "blocked", "rows", "columns"]
+SIZINGS: list[dict[str, Any]] = [
+    {"by": "fixed", "length": "8 in"}, {"by": "contents", "length": "5 in"}, {"by": "share", "share": 2},
+    {"by": "graduated"}, {"by": "left"},
+]  # fmt: skip
+SPLITS: list[tuple[str, dict[str, Any]]] = [
+    ("rows", {"divider": "open", "step": "1/4 in"}), ("rows", {"divider": "board", "ratio": "5/4"}),
+    ("rows", {"divider": "open", "ratio": "6/5"}), ("columns", {"step": "1/4 in"}),
+]  # fmt: skip
+BIN = {"bin_width": "6 in", "bin_height": "5 in", "bin_depth": "12 in"}
+
+
+@pytest.mark.parametrize("front", ["inset", "overlay", "none"])
+@pytest.mark.parametrize(("how", "more"), SPLITS, ids=range(len(SPLITS)))
+@pytest.mark.parametrize("size", SIZINGS, ids=lambda s: s["by"])
+@pytest.mark.parametrize("holds", HOLDS)
+def test_every_combination_of_layout_is_wired(
+    holds: str, size: dict[str, Any], how: str, more: dict[str, Any], front: str
+) -> None:
+    """One part of each kind and sizing between two drawers: every size has a value."""
+    plan = frameless("48", "48", "18", front=front)
+    part: dict[str, Any] = {"holds": "drawer", "size": size, "choices": BIN}
+    if holds not in ("rows", "columns"):
+        part["holds"] = holds
+    plan, ids = split(plan, drawer_of(plan), how, {}, part, {}, **more)
+    if holds in ("rows", "columns"):
+        plan, _ = split(plan, ids[1], holds, {}, {"holds": "tray"})
+    done = solved(plan)
+    assert not [k for k, q in done.solved.quantities.items() if q.refusal]
+    assert all(done.solved.value(id_, "cell_width") > 0 for id_ in ids)
 
 
 # ---- no shortcuts in rules ----------------------------------------------------------------------------------------
@@ -144,7 +201,7 @@ def test_runners_come_in_rising_lengths() -> None:
 
 
 def test_every_stock_runner_is_of_a_kind_that_has_rules() -> None:
-    assert {f"runner.{r.kind}" for r in stock_runners()} <= set(the_catalogue().alternatives("runner"))
+    assert {f"runner.{r.kind}" for r in stock_runners()} == {f"runner.{system}" for system in RUNS}
 
 
 def test_nominal_runner_lengths_are_the_usual_ones() -> None:

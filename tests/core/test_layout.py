@@ -28,6 +28,18 @@ from vasculum.plan.solution import solution_of
 BOARD = {"divider": "board"}
 NO_FRONT: dict[str, Any] = {"holds": "tray"}
 
+LEFT: dict[str, Any] = {"size": {"by": "left"}}
+BIN: dict[str, Any] = {
+    "holds": "bin",
+    "size": {"by": "contents"},
+    "choices": {"bin_width": "10 in", "bin_height": "7 in", "bin_depth": "14 in"},
+}
+
+
+def contents(length: str, **more: Any) -> dict[str, Any]:
+    return {"size": {"by": "contents", "length": length}, **more}
+
+
 ROWS: list[tuple[str, str, list[dict[str, Any]], dict[str, Any], str, list[str], str]] = [
     # height, parts, of the split, what is asked, answers from above, provenance
     ("four equal fronts without rails", "29 5/8", [{}] * 4, {}, "front_height_cut", ["7 1/4"] * 4, "common practice"),
@@ -44,6 +56,18 @@ ROWS: list[tuple[str, str, list[dict[str, Any]], dict[str, Any], str, list[str],
     ("one fixed, the rest shared", "25", [fixed("5 in"), {}, {}], BOARD, "cell_height", ["5", "9 1/2", "9 1/2"], "worked here"),
     ("a fixed row is a clear height", "24", [fixed("6 in"), {}], {}, "cell_height", ["6", "18"], "worked here"),
     ("all fixed, to the last sixteenth", "24 1/2", [fixed("10 in"), fixed("14 in")], BOARD, "cell_height", ["10", "14"], "worked here"),
+    ("graduated by a ratio, without rails", "19 1/2", [GRADUATED] * 3, {"ratio": "3/2"}, "front_height_cut", ["4", "6", "9"], "worked here: 19 x (3/2 - 1) / ((3/2)^3 - 1) = 4"),
+    ("graduated by a ratio, with rails", "20", [GRADUATED] * 3, {"ratio": "1.5", **BOARD}, "cell_height", ["4", "6", "9"], "worked here"),
+    ("a ratio of one is equal", "29 5/8", [GRADUATED] * 4, {"ratio": "1"}, "front_height_cut", ["7 1/4"] * 4, "worked here"),
+    ("what is left is one share", "25", [fixed("5 in"), share(3), LEFT], BOARD, "cell_height", ["5", "14 1/4", "4 3/4"], "worked here"),
+    ("from contents, with rails", "25", [contents("4 in"), {}], BOARD, "cell_height", ["5 1/4", "19 1/4"], "worked here: 4 + 1/4 + 3/8 + 1/4, 1/4 and 1/8 of play"),
+    ("a row from contents holds them", "25", [contents("4 in"), {}], BOARD, "inside_height", ["4 1/4", "18 1/4"], "worked here"),
+    ("from contents, without rails", "25", [contents("4 in"), {}], {}, "front_height_cut", ["5 1/8", "19 1/2"], "worked here: room 5 1/4 less the gap"),
+    ("contents without rails still go in", "25", [contents("4 in"), {}], {}, "inside_height", ["4 1/4", "18 5/8"], "worked here"),
+    ("a tray from contents", "25", [contents("4 in", holds="tray"), {}], {}, "cell_height", ["5 1/4", "19 3/4"], "worked here"),
+    ("a shelf from contents", "25", [contents("4 in", holds="shelf"), {}], BOARD, "cell_height", ["4 3/4", "19 3/4"], "worked here: board, contents, headroom"),
+    ("a bay from contents", "25", [contents("4 in", holds="open"), {}], BOARD, "cell_height", ["4", "20 1/2"], "worked here"),
+    ("a bin sizes its row", "25", [BIN, {}], BOARD, "cell_height", ["7 1/2", "17"], "worked here: bin and 1/2 in above it"),
     ("surplus in the lowest front", "23 11/16", [{}] * 3, {}, "front_height_cut", ["7 11/16", "7 11/16", "7 13/16"], "worked here: 23 3/16 over three is 7 35/48"),
 ]  # fmt: skip
 
@@ -65,6 +89,71 @@ def test_rows_by_hand(
     done = solved(plan)
     assert [done.solved.value(i, name) for i in ids] == [mm(a) for a in answers], provenance
     assert not codes(done, "stop")
+
+
+OVERLAY: list[tuple[str, str, int, dict[str, Any], str, list[str], str]] = [
+    ("fronts fill the outside less the reveals", "24", 3, {}, "front_height_cut", ["8 3/8"] * 3, "worked here: (25 1/2 - 2 x 1/16 - 2 x 1/8) / 3"),
+    ("their lower edges", "24", 3, {}, "front_from_floor", ["16 5/16", "7 13/16", "-11/16"], "worked here"),
+    ("their boxes stay in the case", "24", 3, {}, "room_from_floor", ["16 1/4", "7 3/4", "0"], "worked here"),
+    ("the first and last have less room", "24", 3, {}, "room_height", ["7 3/4", "8 1/2", "7 3/4"], "worked here: a lap less, half a gap more"),
+    ("with rails each opening alone", "24 1/2", 2, BOARD, "cell_height", ["12", "12"], "worked here"),
+    ("their laps", "24 1/2", 2, BOARD, "front_height_cut", ["12 7/8", "12 7/8"], "worked here: 12 + 11/16 + 3/16"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(
+    ("title", "height", "count", "more", "name", "answers", "provenance"), OVERLAY, ids=[r[0] for r in OVERLAY]
+)
+def test_overlay_rows_by_hand(
+    title: str, height: str, count: int, more: dict[str, Any], name: str, answers: list[str], provenance: str
+) -> None:
+    plan = frameless("22 1/2", height, "18", front="overlay")
+    plan, ids = split(plan, drawer_of(plan), "rows", *[{}] * count, **more)
+    done = solved(plan)
+    found = [done.solved.value(i, name) for i in ids]
+    assert found == [-mm(a[1:]) if a.startswith("-") else mm(a) for a in answers], provenance
+    assert not codes(done, "stop", "attention")
+
+
+def test_overlay_fronts_of_two_columns_leave_the_gap_between_them() -> None:
+    """A 1/2 divider is lapped 3/16 on each side, an end panel 11/16: worked here."""
+    plan = frameless("24 1/2", "9", "18", front="overlay")
+    plan, (left, right) = split(plan, drawer_of(plan), "columns", {}, {})
+    done = solved(plan)
+    assert done.solved.value(left, "front_width") == mm("12") + mm("11/16") + mm("3/16")
+    ends = done.solved.value(left, "front_from_left") + done.solved.value(left, "front_width_cut")
+    assert done.solved.value(right, "front_from_left") - ends == mm("1/8")
+    assert done.solved.value(left, "runner_length") == mm("18")
+
+
+def test_an_overlay_front_stands_out_by_runner_lap_and_half_the_play() -> None:
+    """Runner 1/2, lap 11/16, no play: common practice."""
+    done = solved(frameless("22 1/2", "9", "18", front="overlay"))
+    place = drawer_of(done.plan)
+    assert done.solved.value(place, "front_overhang_left") == mm("1 3/16")
+    assert done.solved.value(place, "front_overhang_right") == mm("1 3/16")
+
+
+def test_a_bin_that_was_not_measured_says_so() -> None:
+    plan = frameless()
+    plan = changed(plan, step(f"/places/{drawer_of(plan)}/holds", "bin", "replace"))
+    assert codes(plan, "stop") == {"bin-not-measured"}
+
+
+def test_a_bin_sizes_its_column() -> None:
+    """Ten inches and a quarter on each side: worked here."""
+    plan = frameless("24", "12", "18")
+    plan, (bin_place, _) = split(plan, drawer_of(plan), "columns", BIN, {})
+    assert solved(plan).solved.value(bin_place, "cell_width") == mm("10 1/2")
+
+
+def test_a_column_from_contents_holds_them() -> None:
+    """Contents 9 wide, sides 1/2, runners 1/2 a side: worked here."""
+    plan = frameless("24", "12", "18")
+    plan, (tight, _) = split(plan, drawer_of(plan), "columns", contents("9 in"), {})
+    done = solved(plan)
+    assert done.solved.value(tight, "cell_width") == mm("11")
+    assert done.solved.value(tight, "inside_width") == mm("9")
 
 
 def test_measured_dividers_move_everything_beside_them() -> None:
@@ -237,7 +326,7 @@ def test_marks_stay_when_a_drawer_is_taken_out() -> None:
 
 
 def test_pins_of_one_cell_leave_the_others() -> None:
-    plan = pinned(frameless(), front_back_length_cut="20 15/32 in")
+    plan = pinned(frameless(), box_front_length_cut="20 15/32 in")
     plan, ids = split(plan, drawer_of(plan), "rows", {}, {})
     assert "pin-without-place" in codes(plan)
-    assert solved(plan).solved.value(ids[0], "front_back_length_cut") == mm("20 1/2")
+    assert solved(plan).solved.value(ids[0], "box_front_length_cut") == mm("20 1/2")

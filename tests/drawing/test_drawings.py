@@ -2,19 +2,37 @@
 
 from __future__ import annotations
 
+import re
 from fractions import Fraction
+from pathlib import Path
 
 import pytest
 
-from tests.helpers import drawer_of, framed, frameless, mm, pinned, solved, space_of, value, with_readings
+from tests.helpers import (
+    drawer_of,
+    framed,
+    frameless,
+    mm,
+    pinned,
+    solved,
+    space_of,
+    split,
+    value,
+    with_choices,
+    with_readings,
+)
+from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.lengths import show
+from vasculum.drawing.above import above
 from vasculum.drawing.opening import elevation, opening_sheets
 from vasculum.drawing.part import part_sheet
-from vasculum.drawing.primitives import Arc, Dimension, Rect, Sheet, Text, points_of, scale_for
+from vasculum.drawing.primitives import Arc, Dimension, Line, Rect, Sheet, Text, points_of, scale_for
 from vasculum.drawing.section import section
-from vasculum.drawing.shown import drawings_of
+from vasculum.drawing.shown import drawings_of, sheet_of
 from vasculum.drawing.stations import front_stations, top_stations
-from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, strokes_of
+from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, printed_strokes_of, strokes_of
+from vasculum.drawing.tints import TINTS, tint_of
+from vasculum.plan.layout import numbers_of
 from vasculum.plan.parts import parts_of
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan
@@ -37,7 +55,7 @@ def plan(request: pytest.FixtureRequest) -> SolvedPlan:
         "frameless": frameless,
         "planted": lambda: frameless(bottom="planted"),
         "rabbeted": lambda: frameless(joint="rabbet_in_ends"),
-        "as built": lambda: pinned(frameless(), front_back_length_cut="20 15/32 in"),
+        "as built": lambda: pinned(frameless(), box_front_length_cut="20 15/32 in"),
     }[request.param]
     return solved(made())
 
@@ -107,16 +125,18 @@ def test_readings_are_drawn_where_the_tape_was_held() -> None:
 def test_what_has_no_size_is_left_out_and_the_rest_is_drawn(missing: str) -> None:
     sizes = {"width": "22", "height": "9", "depth": "18"} | {missing: None}
     plan = solved(new_plan("Half", "frameless", "in", **sizes))
-    front, side = opening_sheets(plan)
+    front, side, top = opening_sheets(plan)
     assert bool(front.primitives) == (missing == "depth")
     assert bool(side.primitives) == (missing == "width")
-    for sheet in drawings_of(plan):
-        assert sheet.width > 0
+    assert bool(top.primitives) == (missing == "height")
+    for name in ("section", "above"):
+        assert sheet_of(plan, name, drawer_of(plan.plan)).width > 0
 
 
 def test_an_empty_plan_draws_nothing_and_fails_nothing() -> None:
     plan = solved(new_plan("Empty", "framed", "in"))
     assert all(not sheet.strokes for sheet in drawings_of(plan))
+    assert not sheet_of(plan, "above", drawer_of(plan.plan)).strokes
 
 
 def test_a_groove_is_drawn_at_its_height_in_the_part() -> None:
@@ -133,7 +153,7 @@ def test_a_rabbet_is_drawn_at_both_ends() -> None:
     plan = solved(frameless(joint="rabbet_in_ends"))
     front = next(p for p in parts_of(plan) if p.role == "box_front")
     sheet = part_sheet(plan, front)
-    length, width = value(plan, "front_back_length_cut"), mm("1/2")
+    length, width = value(plan, "box_front_length_cut"), mm("1/2")
     lines = [p for p in sheet.primitives if p.role == "cut" and p.layer == "joinery"]
     across = {p.start[0] for p in lines if hasattr(p, "start") and p.start[0] == p.end[0]}  # type: ignore[union-attr]
     assert across == {width, length - width}
@@ -197,6 +217,90 @@ def test_station_pictures_name_every_station(make: object) -> None:
 
 
 def test_the_screen_gets_the_strokes_of_the_files(plan: SolvedPlan) -> None:
-    for sheet, shown in zip(opening_sheets(plan), drawings_of(plan), strict=False):
+    for sheet in opening_sheets(plan):
+        shown = sheet_of(plan, sheet.name, sheet.place)
         assert len(strokes_of(sheet)) == len(shown.strokes)
         assert shown.scale == sheet.scale
+
+
+@pytest.mark.parametrize(
+    ("name", "of"), [("section", "place-99"), ("above", "space-1"), ("part", "x/y"), ("nothing", "plan")]
+)
+def test_a_sheet_of_nothing_is_refused(name: str, of: str) -> None:
+    with pytest.raises(NoSuchQuantity):
+        sheet_of(solved(frameless()), name, of)
+
+
+def bank() -> tuple[SolvedPlan, dict[str, str]]:
+    """Two columns: three drawers over each other, and a bin over a shelf over a blocked cell."""
+    bin_ = {"holds": "bin", "choices": {"bin_width": "8 in", "bin_height": "5 in", "bin_depth": "12 in"}}
+    plan = frameless("24 1/2", "25", "18")
+    plan, (left, right) = split(plan, drawer_of(plan), "columns", {}, {})
+    plan, (top, middle, low) = split(plan, left, "rows", {}, {}, {"choices": {"play_above": "1/2 in"}})
+    plan, cells = split(plan, right, "rows", bin_, {"holds": "shelf"}, {"holds": "blocked"}, divider="board")
+    names = {"top": top, "middle": middle, "low": low, "left": left}
+    return solved(plan), names | dict(zip(("bin", "shelf", "blocked"), cells, strict=True))
+
+
+def test_the_plan_view_shows_the_box_in_its_cell_and_what_stands_beside_it() -> None:
+    plan, at = bank()
+    sheet = above(plan, space_of(plan.plan), at["middle"], numbers_of(plan.plan))
+    (box,) = (r for r in rects(sheet, "outside_width") if r.key.startswith(at["middle"]))
+    cell = plan.solved.value(at["middle"], "cell_width")
+    assert box.corner == ((cell - box.width) / 2, plan.solved.value(at["middle"], "set_back"))
+    (inside,) = rects(sheet, "inside_width")
+    assert inside.height == plan.solved.value(at["middle"], "inside_depth")
+    texts = {p.text for p in sheet.primitives if isinstance(p, Text)}
+    assert texts == {"2", "5"}, "the shelf beside it, nothing above or below"
+    (divider,) = rects(sheet, "divider_thickness")
+    assert divider.corner[0] == cell
+
+
+def test_every_boundary_inside_a_split_can_be_taken_hold_of() -> None:
+    plan, at = bank()
+    sheet = elevation(plan, space_of(plan.plan))
+    handles = {p.key: p for p in sheet.primitives if isinstance(p, Rect) and p.role == "handle"}
+    rows = [f"{at[name]}/cell_height" for name in ("top", "middle", "bin", "shelf")]
+    assert set(handles) == {f"{at['left']}/cell_width", *rows}
+    below_top = handles[rows[0]]
+    assert (below_top.corner[1], below_top.height) == (plan.solved.value(at["top"], "cell_from_floor"), 0)
+    assert handles[f"{at['left']}/cell_width"].width == mm("1/2")
+
+
+def test_what_is_only_to_be_touched_is_not_printed() -> None:
+    plan, _ = bank()
+    sheet = elevation(plan, space_of(plan.plan))
+    assert {s.role for s in strokes_of(sheet)} - {s.role for s in printed_strokes_of(sheet)} == {"cell", "handle"}
+
+
+def test_a_cell_that_differs_is_starred_and_named() -> None:
+    plan, _ = bank()
+    sheet = elevation(plan, space_of(plan.plan))
+    labels = [p.text for p in sheet.primitives if isinstance(p, Text) and p.role == "label"]
+    assert [label[:2] for label in labels if label.startswith("3")] == ["3*"]
+    assert [label[0] for label in labels] == ["1", "2", "3", "4", "5", "6"]
+
+
+def test_every_drawer_has_its_own_tint_and_the_screen_the_same() -> None:
+    theme = (Path(__file__).parents[2] / "frontend/src/theme.scss").read_text()
+    light, dark = (
+        re.findall(r"--tint-(\d): (#[0-9a-f]{6});", half) for half in theme.split("[data-bs-theme='dark']", 1)
+    )
+    assert light == [(str(n), tint_of(n)) for n in range(1, 9)]
+    assert len({tint for _, tint in dark}) == len(TINTS) == 8
+    assert tint_of(9) == tint_of(1)
+
+
+@pytest.mark.parametrize(
+    ("door", "hinge", "tip"), [("left", "0", ("12", "-20.785")), ("right", "30", ("18", "-20.785"))]
+)
+def test_a_door_is_drawn_open_in_the_plan_view_where_it_hangs(door: str, hinge: str, tip: tuple[str, str]) -> None:
+    """A leaf of 24 opened by 60 degrees: half of it across, 20.785 before the opening."""
+    plan = solved(with_choices(frameless("30", "10", "20"), door_width="24 in", door_opens="60", door=door))
+    (leaf,) = [
+        one
+        for one in above(plan, plan.plan.space_order[0], drawer_of(plan.plan), {drawer_of(plan.plan): 1}).primitives
+        if isinstance(one, Line) and one.layer == "opening"
+    ]
+    assert leaf.start == (mm(hinge), 0)
+    assert [float(c) for c in leaf.end] == pytest.approx([float(c) * 25.4 for c in tip], abs=0.6)

@@ -184,7 +184,7 @@ def test_measuring_the_sides_lists_everything_that_moved() -> None:
     listed = {m.key.split("/")[1]: (m.old, m.new) for m in moved(before, after)}
     shown = {name: (old.text, new.text) for name, (old, new) in listed.items() if old and new}
     assert shown["side_thickness"] == ("1/2", "15/32")
-    assert shown["front_back_length_cut"] == ("20 1/2", "20 9/16")
+    assert shown["box_front_length_cut"] == ("20 1/2", "20 9/16")
     assert shown["groove_depth_side"] == ("1/4", "15/64")
     assert "box_width" not in shown
     assert "front_width_cut" not in shown
@@ -193,18 +193,18 @@ def test_measuring_the_sides_lists_everything_that_moved() -> None:
 def test_sizes_of_parts_are_listed_first() -> None:
     before = solved(frameless())
     names = [m.key.split("/")[1] for m in moved(before, solved(measured(before.plan, side_sheet="15/32 in")))]
-    assert names.index("front_back_length_cut") < names.index("front_back_length")
+    assert names.index("box_front_length_cut") < names.index("box_front_length")
 
 
 def test_an_assumed_thickness_marks_what_rests_on_it_until_confirmed() -> None:
     plan = frameless()
     done = solved(plan)
-    key = (drawer_of(plan), "front_back_length_cut")
+    key = (drawer_of(plan), "box_front_length_cut")
     assert ("plan", "side_thickness") in done.solved.quantities[key].rests_on
     listed = {a.key: a for a in solution_of(done).assumed}
     confirmed = changed(plan, *listed["plan/side_thickness"].confirm)
     assert ("plan", "side_thickness") not in solved(confirmed).solved.quantities[key].rests_on
-    assert value(confirmed, "front_back_length_cut") == value(plan, "front_back_length_cut")
+    assert value(confirmed, "box_front_length_cut") == value(plan, "box_front_length_cut")
 
 
 def test_confirming_a_drawers_own_sheet_measures_that_sheet_and_no_other() -> None:
@@ -237,8 +237,8 @@ def test_confirming_everything_leaves_nothing_assumed() -> None:
 
 def test_a_part_built_short_carries_its_followers_and_keeps_the_planned_size_beside() -> None:
     plan = frameless()
-    short = pinned(plan, front_back_length_cut="20 15/32 in")
-    shown = solution_of(solved(short)).quantities[f"{drawer_of(plan)}/front_back_length_cut"]
+    short = pinned(plan, box_front_length_cut="20 15/32 in")
+    shown = solution_of(solved(short)).quantities[f"{drawer_of(plan)}/box_front_length_cut"]
     assert shown.value is not None
     assert shown.planned is not None
     assert (shown.value.text, shown.planned.text, shown.origin) == ("20 15/32", "20 1/2", "as built")
@@ -312,8 +312,8 @@ def test_packing_strips_are_parts_where_there_is_packing() -> None:
 def test_joinery_is_told_with_its_numbers() -> None:
     rows = {r.name: r for r in solution_of(solved(frameless(joint="rabbet_in_ends"))).parts}
     assert [j.text for j in rows["Box front, Box back"].joinery] == [
-        "Groove for the bottom: 3/8 in above the lower edge, 1/4 in wide, 1/4 in deep, inside face",
-        "Rabbet for the sides: both ends, 1/2 in wide, 1/4 in deep, inside face",
+        "Groove for the bottom: 3/8 in above the lower edge, 1/4 in wide, 1/4 in deep, inside face; 2 passes of a blade of 1/8 in",
+        "Rabbet for the sides: both ends, 1/2 in wide, 1/4 in deep, inside face; 4 passes of a blade of 1/8 in",
     ]
 
 
@@ -351,3 +351,23 @@ def test_why_of_a_waiting_size_names_the_refusal() -> None:
     chain = tell(done, (drawer_of(done.plan), "box_width"))
     problems = [link.problem.code for link in chain if link.problem]
     assert problems == ["no-width-read"]
+
+
+def test_a_height_to_match_is_left_to_what_is_not_said_and_refused_when_it_is_over() -> None:
+    space = space_of(frameless())
+    plan = frameless()
+    said = {"matched_height": "36 in", "caster_height": "4 in", "top_thickness": "1 1/2 in"}
+    plan = changed(plan, step(f"/spaces/{space}/choices", said))
+    assert solved(plan).solved.value(space, "height_left_open") == mm("30 1/2")
+    assert solved(plan).solved.value(space, "toe_kick") == mm("3 7/8")
+    over = changed(plan, step(f"/spaces/{space}/choices/carcass_height", "31 in"))
+    assert codes(over, "stop") == {"heights-over"}
+
+
+def test_a_mattress_larger_than_its_room_says_what_contradicts_what() -> None:
+    plan = frameless()
+    space = space_of(plan)
+    bed = {"mattress_width": "60 in", "mattress_length": "80 in", "platform_width": "59 in", "platform_length": "82 in",
+           "room_width": "50 in", "room_length": "100 in"}  # fmt: skip
+    plan = changed(plan, step(f"/spaces/{space}/choices", bed))
+    assert codes(plan, "stop", "attention") == {"mattress-wider", "bed-larger-than-room"}

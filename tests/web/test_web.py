@@ -10,6 +10,7 @@ from flask.testing import FlaskClient
 
 from tests.conftest import DEMO, Api
 from tests.helpers import framed
+from vasculum.demo import DEMO_PLANS
 from vasculum.plan.reading import write_plan
 
 SIDES = "/library/sheets/sheet-6/measured"
@@ -33,11 +34,65 @@ def drawer(api: Api) -> str:
 
 def test_the_demo_is_there(api: Api) -> None:
     listed = api.get("/plans")
-    assert [(p["id"], p["is_demo"]) for p in listed["plans"]] == [(DEMO, True), ("potting-bench", True)]
+    assert [(p["id"], p["is_demo"]) for p in listed["plans"]] == [
+        (DEMO, True),
+        ("potting-bench", True),
+        ("survey-van", True),
+        ("night-bunk", True),
+    ]
     whole = api.get(f"/plans/{DEMO}")
     assert whole["document"]["name"] == "Scullery cupboard"
     assert whole["solution"]["parts"]
-    assert [d["name"] for d in whole["drawings"]][:2] == ["elevation", "section"]
+    assert [d["name"] for d in whole["drawings"]] == ["elevation"]
+
+
+def test_other_sheets_are_drawn_when_asked_for(api: Api, drawer: str) -> None:
+    for name, of in (("section", drawer), ("above", drawer), ("part", f"{drawer}/side_left")):
+        assert api.get(f"/plans/{DEMO}/drawing?name={name}&of={of}")["strokes"]
+    refused = api.client.get(f"/api/plans/{DEMO}/drawing?name=section&of=place-999")
+    assert (refused.status_code, refused.json["code"]) == (404, "no-such-sheet")
+
+
+def test_a_preview_draws_the_sheet_in_view(api: Api, drawer: str, sides: str) -> None:
+    body = {
+        "base": api.get(f"/plans/{DEMO}")["revision"],
+        "patch": [{"op": "add", "path": sides, "value": "15/32 in"}],
+        "view": {"name": "section", "of": drawer},
+    }
+    shown = api.post(f"/plans/{DEMO}/preview", body)
+    assert [d["name"] for d in shown["drawings"]] == ["elevation", "section"]
+
+
+def test_a_drag_is_answered_with_the_change_and_keeps_nothing(api: Api) -> None:
+    plan = api.get("/plans/potting-bench")
+    rows = next(p for p in plan["document"]["places"].values() if p["holds"] == "rows")["children"]
+    body = {"base": plan["revision"], "place": rows[0], "by": 20.3}
+    answer = api.post("/plans/potting-bench/drag", body)
+    size = answer["solution"]["quantities"][f"{rows[0]}/cell_height"]["value"]
+    assert size["mm"] == answer["size"]["mm"]
+    assert api.get("/plans/potting-bench")["revision"] == plan["revision"]
+    edit = {"base": plan["revision"], "patch": answer["patch"], "label": "Dragged"}
+    kept = api.post("/plans/potting-bench/edits", edit)
+    assert kept["changed"][f"{rows[0]}/cell_height"]["value"] == size
+
+
+@pytest.mark.parametrize(
+    ("change", "code"), [({"place": "place-999", "by": 1.0}, "nothing-to-move"), ({"by": 1e9}, "body-faulty")]
+)
+def test_a_drag_of_nothing_is_refused(api: Api, change: dict[str, Any], code: str) -> None:
+    body = {"base": api.get("/plans/potting-bench")["revision"], "place": "place-1", **change}
+    response = api.client.post("/api/plans/potting-bench/drag", json=body)
+    assert (response.status_code, response.json["code"]) == (422, code)
+
+
+def test_two_plans_are_compared(api: Api) -> None:
+    copy = api.post(f"/plans/{DEMO}/copy", {}, 201)
+    alike = api.get(f"/compare?left={DEMO}&right={copy['id']}")
+    assert not [line for line in alike["lines"] if line["differs"]]
+    assert alike["left"]["elevations"][0]["strokes"] == alike["right"]["elevations"][0]["strokes"]
+    other = api.get(f"/compare?left={DEMO}&right=potting-bench")
+    assert [line for line in other["lines"] if line["differs"]]
+    assert api.client.get(f"/api/compare?left={DEMO}&right=nothing").status_code == 404
 
 
 def test_a_new_plan_is_made_from_three_numbers(api: Api) -> None:
@@ -61,14 +116,14 @@ def test_a_preview_of_a_new_plan_keeps_nothing(api: Api) -> None:
         "no-height-read",
         "no-depth-read",
     }
-    assert len(api.get("/plans")["plans"]) == 2
+    assert len(api.get("/plans")["plans"]) == len(DEMO_PLANS)
 
 
 def test_copy_rename_delete_and_put_back(api: Api) -> None:
     copy = api.post(f"/plans/{DEMO}/copy", status=201)
     assert copy["document"]["name"] == "Copy of Scullery cupboard"
     api.edit(copy["id"], ("/name", "Jar shelf"))
-    assert {p["name"] for p in api.get("/plans")["plans"]} == {"Scullery cupboard", "Potting bench", "Jar shelf"}
+    assert {p["name"] for p in api.get("/plans")["plans"]} >= {"Scullery cupboard", "Jar shelf"}
     assert api.client.delete(f"/api/plans/{copy['id']}").status_code == 204
     assert [p["name"] for p in api.get("/plans")["deleted"]] == ["Jar shelf"]
     api.get(f"/plans/{copy['id']}", 404)
@@ -91,7 +146,7 @@ def test_a_plan_file_goes_out_and_comes_back_in(api: Api) -> None:
         ("{", "plan-damaged", ""),
         ("[]", "not-a-plan", "/format"),
         (write_plan(framed()).replace('"22 1/2 in"', '"22 1/2"'), "plan-faulty", "/readings/reading-5/value"),
-        (write_plan(framed()).replace('"version": 2', '"version": 3'), "plan-from-the-future", "/version"),
+        (write_plan(framed()).replace('"version": 4', '"version": 99'), "plan-from-the-future", "/version"),
     ],
 )
 def test_a_damaged_or_foreign_file_is_refused_and_nothing_is_stored(api: Api, body: str, code: str, where: str) -> None:
@@ -100,7 +155,7 @@ def test_a_damaged_or_foreign_file_is_refused_and_nothing_is_stored(api: Api, bo
     problem = response.get_json()
     assert (problem["code"], problem["where"]) == (code, where)
     assert problem["faults"][0]["where"] == where
-    assert len(api.get("/plans")["plans"]) == 2
+    assert len(api.get("/plans")["plans"]) == len(DEMO_PLANS)
 
 
 def test_the_demo_is_put_back_by_a_change_that_can_be_undone(api: Api) -> None:
@@ -125,7 +180,7 @@ def test_a_change_answers_only_the_quantities_that_changed(api: Api, sides: str,
     assert change["gone"] == []
     assert f"{drawer}/front_width_cut" not in change["changed"]
     moved = {m["key"]: (m["old"]["text"], m["new"]["text"]) for m in change["moved"]}
-    assert moved[f"{drawer}/front_back_length_cut"] == ("20 3/8", "20 7/16")
+    assert moved[f"{drawer}/box_front_length_cut"] == ("20 3/8", "20 7/16")
 
 
 def test_another_joint_says_which_quantities_came_and_went(api: Api, drawer: str) -> None:
@@ -155,7 +210,7 @@ def test_the_second_of_two_tabs_is_told_what_changed_and_can_make_its_change_aga
     api.edit(DEMO, (sides, "15/32 in"), base=1)
     problem = api.edit(DEMO, ("/choices/gap", "1/16 in"), base=1, status=409)
     assert (problem["code"], problem["head"]) == ("plan-moved-on", 2)
-    assert any(m["label"] == "front and back length, cut" for m in problem["moved"])
+    assert any(m["label"] == "box front length, cut" for m in problem["moved"])
     again = api.edit(DEMO, ("/choices/gap", "1/16 in"), base=problem["head"])
     assert again["revision"] == 3
     assert again["document"]["library"]["sheets"][sides.split("/")[3]]["measured"] == "15/32 in"
@@ -249,10 +304,10 @@ def test_the_measuring_sheet_needs_no_plan(api: Api) -> None:
 
 def test_the_catalogue_says_what_can_be_chosen_and_each_rules_sentence(api: Api) -> None:
     catalogue = api.get("/catalogue")
-    assert {a["value"] for a in catalogue["alternatives"] if a["family"] == "joint"} == {
-        "butt_between",
-        "rabbet_in_ends",
-    }
+    joints = {a["value"] for a in catalogue["alternatives"] if a["family"] == "joint"}
+    assert joints == {a["value"] for a in catalogue["alternatives"] if a["family"] == "back"}
+    assert {"butt_between", "rabbet_in_ends", "half_blind"} <= joints
+    assert {one["what"] for one in catalogue["settings"]} == {one["what"] for one in catalogue["stations"]}
     gap = next(c for c in catalogue["choosables"] if c["name"] == "gap")
     assert (gap["default_in"], gap["default_mm"], gap["source"]) == ("1/8 in", "3 mm", "common practice")
     assert any(r["name"] == "box_width" and r["sentence"].startswith("The box is") for r in catalogue["rules"])
@@ -396,3 +451,19 @@ def test_the_description_is_valid_and_knows_every_route(app: Any, api: Api) -> N
     text = json.dumps(described)
     for name in {part.split('"')[0] for part in text.split("#/components/schemas/")[1:]}:
         assert name in described["components"]["schemas"]
+
+
+def test_alternatives_are_weighed_and_an_unknown_family_is_refused(api: Api) -> None:
+    answer = api.get("/plans/potting-bench/alternatives?family=bottom")
+    assert [one["is_chosen"] for one in answer["alternatives"]].count(True) == 1
+    refused = api.client.get("/api/plans/potting-bench/alternatives?family=colour")
+    assert (refused.status_code, refused.get_json()["code"]) == (404, "no-such-family")
+
+
+def test_a_push_answers_where_it_comes_to_stand_and_keeps_nothing(api: Api) -> None:
+    plan = api.get("/plans/survey-van")
+    (thing,) = [id_ for id_, one in plan["document"]["obstructions"].items() if one["what"] == "anchor"]
+    body = {"base": plan["revision"], "obstruction": thing, "across": 3, "up": 0, "in_steps": True}
+    answer = api.post("/plans/survey-van/push", body)
+    assert answer["patch"] == [{"op": "add", "path": f"/obstructions/{thing}/from_left", "value": "641.5 mm"}]
+    assert api.get("/plans/survey-van")["revision"] == plan["revision"]

@@ -2,6 +2,8 @@
 
 VasculumError            code, what happened, what would help
 ├── LengthRefused        a text that is no length
+├── WeightRefused        a text that is no weight
+├── NumberRefused        a text that is no count and no ratio
 ├── CannotDerive         a rule has no answer for these numbers; what depends on it waits
 ├── Unwired              the catalogue and the plan do not meet: a fault of ours
 ├── ReplayDiffers        a reason that does not give the planned value: a fault of ours
@@ -34,6 +36,14 @@ class VasculumError(Exception):
 
 class LengthRefused(VasculumError):
     """A text that is no length: says what was read and what would be accepted."""
+
+
+class WeightRefused(VasculumError):
+    """A text that is no weight: says what was read and what would be accepted."""
+
+
+class NumberRefused(VasculumError):
+    """A text that is no count, or no ratio: says what was read and what would be accepted."""
 
 
 class CannotDerive(VasculumError):

@@ -4,7 +4,7 @@ A rule is a plain function on exact numbers. Its parameter names are the wiring,
 reason a person reads, and its decorator says where it comes from and which *kind of place* it answers for::
 
     @rule(source="common practice", per="joint.rabbet_in_ends")
-    def front_back_length(box_width: Mm) -> Mm:
+    def box_front_length(box_width: Mm) -> Mm:
         '''Front and back run the full width of the box.'''
         return box_width
 
@@ -29,7 +29,7 @@ from vasculum.core.reasons import Done, Expression, remember, replay
 Key = tuple[str, str]
 """Place id and name; written ``place-id/name``."""
 
-MeasureUnit = Literal["mm", "count", "ratio", "litre", "yes-no", "text"]
+MeasureUnit = Literal["mm", "count", "ratio", "litre", "share", "kg", "kg/m³", "N", "yes-no", "text"]
 Origin = Literal["measured", "chosen", "assumed", "worked out", "as built"]
 Severity = Literal["stop", "attention", "note", "caution"]
 
@@ -77,14 +77,15 @@ class Rule(NamedTuple):
 class Finding:
     """Facts that a person should know; ``message`` and ``fix`` name ``numbers`` in braces and are rendered last.
 
-    ``about`` names quantities of the same place that the finding speaks of.
+    ``about`` names quantities of the same place that the finding speaks of. Numbers are lengths, but for those whose
+    names end in ``_kg``, ``_n`` or ``_count``: kilograms, newtons, how many.
     """
 
     code: str
     severity: Severity
     message: str
     fix: str = ""
-    numbers: Mapping[str, Fraction | int] = field(default_factory=dict)
+    numbers: Mapping[str, Fraction | int | float] = field(default_factory=dict)
     about: tuple[str, ...] = ()
 
 

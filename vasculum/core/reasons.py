@@ -160,6 +160,11 @@ def snap_nearest(size: Fraction, increment: Fraction) -> Fraction:
     return _remembered(steps * Fraction(increment), "to the nearest", size, increment)
 
 
+def times_over(ratio: Fraction, times: Fraction) -> Fraction:
+    """A ratio multiplied by itself as often as a whole number says; no times is 1."""
+    return _remembered(Fraction(ratio) ** int(times), "to the power", ratio, times)
+
+
 def longest_not_over(limit: Fraction, stock: Sequence[Fraction]) -> Fraction | None:
     """The longest stock length that is not over the limit, or None."""
     fitting = [length for length in stock if Fraction(length) <= Fraction(limit)]
@@ -224,7 +229,7 @@ def render(
     return _rendered(expression, show_quantity, show_number)
 
 
-_STRENGTH = {"+": 1, "−": 1, "×": 2, "÷": 2}
+_STRENGTH = {"+": 1, "−": 1, "×": 2, "÷": 2, "to the power": 3}
 
 
 def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Callable[[Fraction], str]) -> str:

@@ -7,7 +7,12 @@ from importlib.resources import files
 from vasculum.plan.document import Plan
 from vasculum.plan.reading import read_plan
 
-DEMO_PLANS = {"scullery-cupboard": "scullery_cupboard.json", "potting-bench": "potting_bench.json"}
+DEMO_PLANS = {
+    "scullery-cupboard": "scullery_cupboard.json",
+    "potting-bench": "potting_bench.json",
+    "survey-van": "survey_van.json",
+    "night-bunk": "night_bunk.json",
+}
 """Plan id → file."""
 
 

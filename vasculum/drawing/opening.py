@@ -9,17 +9,22 @@ from fractions import Fraction
 
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, Text, scale_for
+from vasculum.drawing.above import above
+from vasculum.drawing.in_the_way import from_the_front
+from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import section
 from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.way_in import brought_in
 from vasculum.plan.layout import BOXES, Node, boxes_of, divider_of, nodes_of, numbers_of
 from vasculum.plan.solving import SolvedPlan
 
 ZERO = Fraction(0)
+LABEL_HEIGHT = Fraction(9, 2)
+"""Of a cell's number and name, mm on paper. A star beside the number: the cell differs from the plan."""
 
 
 def opening_sheets(plan: SolvedPlan) -> list[Sheet]:
-    """The elevation of every space, and the section of every box."""
+    """The elevation of every space, the section and plan view of every box, and how each size of box goes in."""
     numbers = numbers_of(plan.plan)
     sheets = []
     for space in plan.plan.space_order:
@@ -28,7 +33,17 @@ def opening_sheets(plan: SolvedPlan) -> list[Sheet]:
         sheets += [section(plan, box, numbers[box]) for box in boxes] or [
             section(plan, plan.plan.spaces[space].holds, 0)
         ]
+        sheets += [above(plan, space, box, numbers) for box in boxes]
+        ways = [brought_in(plan, box, numbers[box]) for box in _one_of_each_size(plan, boxes)]
+        sheets += [way for way in ways if way.primitives]
     return sheets
+
+
+def _one_of_each_size(plan: SolvedPlan, boxes: list[str]) -> list[str]:
+    """Boxes of the same outside go in the same way."""
+    names = ("outside_width", "outside_height", "outside_depth")
+    found = {tuple(plan.solved.value(box, name) for name in names): box for box in reversed(boxes)}
+    return [box for box in boxes if box in found.values()]
 
 
 def elevation(plan: SolvedPlan, space: str) -> Sheet:
@@ -43,11 +58,14 @@ def elevation(plan: SolvedPlan, space: str) -> Sheet:
     sheet.scale = scale_for(width, height, *OPENING_PAPER)
     nodes = list(nodes_of(plan.plan, space))
     numbers = numbers_of(plan.plan)
+    sheet.add(*from_the_front(sizes, space))
     for node in nodes:
         at = Sizes(plan, node.id, sheet)
         _cell(at, node, numbers.get(node.id, 0))
         if node.parent is not None and node.number > 0 and divider_of(plan.plan.places[node.parent]) == "board":
             _divider(at, node)
+        if node.parent is not None:
+            _handle(plan, at, node, node.parent)
     sheet.add(Rect("outline", "opening", (left, ZERO), width, height, sizes.key("opening_width")))
     _readings(sizes, space, left, width, height)
     _outer_dimensions(sizes, (left, width, height), is_single=len(nodes) == 1)
@@ -66,17 +84,34 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     x, y, width, height = cell
     _front(at, number)
     if node.place.holds in BOXES:
-        _box_from_front(at)
+        _box_from_front(at, number)
     if node.place.holds == "shelf":
         thickness = at.of("divider_thickness")
         if thickness is not None:
             at.sheet.add(Rect("cut", "cells", (x, y), width, thickness, at.key("shelf_length_cut"), number))
+    if node.place.holds == "bin":
+        bin_ = at.all_of("bin_width", "bin_height")
+        if bin_ is not None:
+            bin_width, bin_height = bin_
+            corner = (x + (width - bin_width) / 2, y)
+            at.sheet.add(Rect("fill", "cells", corner, bin_width, bin_height, at.key("bin_width"), number))
     if node.place.holds == "blocked":
         for start, end in (((x, y), (x + width, y + height)), ((x, y + height), (x + width, y))):
             at.sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
-    middle = (x + width / 2, y + height / 2)
-    at.sheet.add(Text("label", "cells", middle, str(number), Fraction(6), key=at.key("cell_width")))
+    box = at.all_of("box_from_left", "outside_width") if node.place.holds in BOXES else None
+    across = (x, width) if box is None else box
+    _label(at, node, number, (across[0] + across[1] / 2, y + height / 2), across[1])
     at.sheet.add(Rect("cell", "cells", (x, y), width, height, at.key("cell_width")))
+
+
+def _label(at: Sizes, node: Node, number: int, middle: tuple[Mm, Mm], width: Mm) -> None:
+    """The number of a cell and, where there is room, its name; just above the middle, where runner lines run."""
+    text = f"{number}*" if node.place.choices else str(number)
+    named = f"{text}  {node.place.name}"
+    letter = LABEL_HEIGHT * at.sheet.scale / 2
+    point = (middle[0], middle[1] + at.sheet.scale)
+    label = named if len(named) * letter < width else text
+    at.sheet.add(Text("label", "cells", point, label, LABEL_HEIGHT, key=at.key("cell_width")))
 
 
 def _divider(at: Sizes, node: Node) -> None:
@@ -92,26 +127,49 @@ def _divider(at: Sizes, node: Node) -> None:
         at.sheet.add(Rect("cut", "cells", (x, y + height), width, thickness, key))
 
 
+def _handle(plan: SolvedPlan, at: Sizes, node: Node, parent: str) -> None:
+    """What can be dragged between this part of a split and the next: the board, or the line without one."""
+    children = plan.plan.places[parent].children
+    cell = at.all_of("cell_from_left", "cell_from_floor", "cell_width", "cell_height")
+    between = plan.solved.value(parent, "between")
+    if cell is None or between is None or node.number + 1 == len(children):
+        return
+    x, y, width, height = cell
+    if node.of == "column":
+        at.sheet.add(Rect("handle", "cells", (x + width, y), between, height, at.key("cell_width")))
+    else:
+        at.sheet.add(Rect("handle", "cells", (x, y - between), width, between, at.key("cell_height")))
+
+
 def _front(at: Sizes, number: int) -> None:
     if at.own("front_width_cut") is None:
         return
-    front = at.all_of(
-        "cell_from_left", "face_left_of_cell", "gap_beside", "front_from_floor", "front_width_cut", "front_height_cut"
-    )
+    front = at.all_of("front_from_left", "front_from_floor", "front_width_cut", "front_height_cut")
     if front is not None:
-        x, before, beside, y, width, height = front
-        at.sheet.add(Rect("fill", "front", (x - before + beside, y), width, height, at.key("front_width_cut"), number))
+        x, y, width, height = front
+        at.sheet.add(Rect("fill", "front", (x, y), width, height, at.key("front_width_cut"), number))
 
 
-def _box_from_front(at: Sizes) -> None:
-    box = at.all_of("cell_from_left", "cell_width", "outside_width", "outside_height", "room_from_floor", "play_below")
+def _box_from_front(at: Sizes, number: int) -> None:
+    """A box behind its front as hidden lines; a tray without one in its tint."""
+    box = at.all_of(
+        "box_from_left",
+        "outside_width",
+        "outside_height",
+        "room_from_floor",
+        "play_below",
+        "cell_from_left",
+        "cell_width",
+    )
     if box is None:
         return
-    left, cell, width, height, room, below = box
-    x = left + (cell - width) / 2
+    x, width, height, room, below, left, cell = box
     sheet = at.sheet
-    sheet.add(Rect("hidden", "box", (x, room + below), width, height, at.key("outside_width")))
-    runner = at.all_of("runner_from_floor", "runner_height", "runner_side_clearance")
+    is_seen = at.own("front_width_cut") is None
+    role: Role = "fill" if is_seen else "hidden"
+    tint = number if is_seen else 0
+    sheet.add(Rect(role, "box", (x, room + below), width, height, at.key("outside_width"), tint))
+    runner = at.all_of("runner_from_floor", "runner_height", "beside_box")
     if runner is None:
         return
     line, runner_height, clearance = runner
@@ -159,16 +217,15 @@ def _outer_dimensions(sizes: Sizes, opening: tuple[Mm, Mm, Mm], is_single: bool)
 def _single_dimensions(at: Sizes, opening_height: Mm) -> None:
     """One cell: its front and its box, both ways."""
     edge = _right_edge(at, (at.of("opening_width") or ZERO) - (at.of("clear_stands_in") or ZERO))
-    front = at.all_of("face_left_of_cell", "gap_beside", "front_from_floor", "front_width_cut", "front_height_cut")
+    front = at.all_of("front_from_left", "front_from_floor", "front_width_cut", "front_height_cut")
     if front is not None and at.own("front_width_cut") is not None:
-        before, beside, y, width, height = front
-        x = beside - before
+        x, y, width, height = front
         at.dimension("front_width_cut", "across", FIRST, (x, opening_height), (x + width, opening_height))
         at.dimension("front_height_cut", "up", FIRST, (edge, y), (edge, y + height))
-    box = at.all_of("cell_width", "outside_width", "outside_height", "room_from_floor", "play_below")
+    box = at.all_of("box_from_left", "outside_width", "outside_height", "room_from_floor", "play_below")
     if box is not None and at.own("outside_width") is not None:
-        cell, width, height, room, below = box
-        x, y = (cell - width) / 2, room + below
+        x, width, height, room, below = box
+        y = room + below
         at.dimension("outside_width", "across", FIRST + STEP, (x, opening_height), (x + width, opening_height))
         at.dimension("outside_height", "up", FIRST + STEP, (edge, y), (edge, y + height))
 

@@ -7,11 +7,14 @@ from fractions import Fraction
 from vasculum.core.flow import Key, key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
-from vasculum.plan.parts import Joinery, Part
+from vasculum.plan.joinery import Joinery
+from vasculum.plan.parts import Part
 from vasculum.plan.solving import SolvedPlan
 
 PAPER = (110, 42)
 ZERO = Fraction(0)
+FINEST = Fraction(1, 2)
+"""Fingers and tails narrower than this on paper, in mm, would be a blot: they are told in words only."""
 
 
 def part_sheet(plan: SolvedPlan, part: Part, tint: int = 1) -> Sheet:
@@ -60,6 +63,15 @@ class _PartDrawing:
         if one.kind == "rabbet_ends":
             self._rabbet(one)
             return
+        if one.kind in ("rabbet_end", "dado", "slot", "tongue"):
+            self._across(one)
+            return
+        if one.kind in ("fingers", "tails"):
+            self._interlocking(one)
+            return
+        if one.kind == "rabbet_edge":
+            self._edge(one)
+            return
         from_edge = self.value(one.from_edge)
         if from_edge is None or one.from_edge is None:
             return
@@ -74,6 +86,54 @@ class _PartDrawing:
         for y in (from_edge, from_edge + groove):
             self.sheet.add(Line("cut", "joinery", (ZERO, y), (self.length, y), key))
         self.dimension(one.from_edge, (at_edge, ZERO), (at_edge, from_edge), "up", 6)
+
+    def _ends(self, one: Joinery) -> list[int]:
+        """Which ends it is cut at: 0 left, 1 right. A left side has its front on the left, a right one on the right."""
+        if one.end is None:
+            return [0, 1]
+        return [int((one.end == "back") != (self.part.hand == "R"))]
+
+    def _x(self, end: int, distance: Mm) -> Mm:
+        return self.length - distance if end else distance
+
+    def _across(self, one: Joinery) -> None:
+        """A cut across the face near an end: from its distance, as wide as it is."""
+        begins, width = self.value(one.from_edge) or ZERO, self.value(one.width)
+        if width is None or one.width is None:
+            return
+        for end in self._ends(one):
+            edges = (begins, begins + width) if begins else (width,)
+            for distance in edges:
+                x = self._x(end, distance)
+                self.sheet.add(Line("cut", "joinery", (x, ZERO), (x, self.width), key_text(one.width)))
+        end = self._ends(one)[0]
+        if one.from_edge is not None:
+            edge, near = self._x(end, ZERO), self._x(end, begins)
+            ends = ((min(edge, near), self.width), (max(edge, near), self.width))
+            self.dimension(one.from_edge, *ends, "across", 6)
+
+    def _interlocking(self, one: Joinery) -> None:
+        """Where fingers or tails begin and end along the end of the part."""
+        width, depth = self.value(one.width), self.value(one.depth)
+        count = None if one.count is None else self.value(one.count)
+        if width is None or depth is None or count is None or one.width is None or width < FINEST * self.sheet.scale:
+            return
+        shift = ZERO if one.kind == "fingers" else width / 2
+        for end in self._ends(one):
+            edge, inner = self._x(end, ZERO), self._x(end, depth)
+            self.sheet.add(Line("cut", "joinery", (inner, ZERO), (inner, self.width), key_text(one.width)))
+            for number in range(int(count) + (one.kind == "tails")):
+                y = width * number + shift if one.kind == "tails" else width * (number + 1)
+                if 0 < y < self.width:
+                    self.sheet.add(Line("cut", "joinery", (edge, y), (inner, y), key_text(one.width)))
+
+    def _edge(self, one: Joinery) -> None:
+        """A rabbet along the lower edge."""
+        height = self.value(one.width)
+        if height is None or one.width is None:
+            return
+        self.sheet.add(Line("cut", "joinery", (ZERO, height), (self.length, height), key_text(one.width)))
+        self.dimension(one.width, (self.length, ZERO), (self.length, height), "up", 6)
 
     def _rabbet(self, one: Joinery) -> None:
         width = self.value(one.width)

@@ -15,9 +15,14 @@ from vasculum.core.lengths import Mm
 
 Point = tuple[Mm, Mm]
 Role = Literal[
-    "outline", "hidden", "cut", "centre", "reading", "dimension", "obstruction", "grain", "fill", "label", "cell"
+    "outline", "hidden", "cut", "centre", "reading", "dimension", "obstruction", "grain", "fill", "label",
+    "cell", "handle",
+]  # fmt: skip
+Layer = Literal[
+    "opening", "cells", "obstructions", "readings", "front", "box", "runners", "part", "joinery", "dimensions"
 ]
-Layer = Literal["opening", "cells", "readings", "front", "box", "runners", "part", "joinery", "dimensions"]
+FOR_HANDS: tuple[Role, ...] = ("cell", "handle")
+"""There to be chosen or dragged on a screen, not to be printed."""
 Way = Literal["across", "up"]
 
 

@@ -5,8 +5,10 @@ from __future__ import annotations
 from fractions import Fraction
 
 from vasculum.core.lengths import Mm
+from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
+from vasculum.plan.layout import nodes_of
 from vasculum.plan.solving import SolvedPlan
 
 ZERO = Fraction(0)
@@ -29,14 +31,13 @@ def section(plan: SolvedPlan, drawer: str, tint: int) -> Sheet:
     ):
         sheet.add(Line("outline", "opening", start, end, sizes.key("clear_depth")))
     sizes.dimension("clear_depth", "across", -FIRST - STEP, (ZERO, ZERO), (depth, ZERO))
-    front = sizes.all_of("front_thickness", "front_height_cut", "front_from_floor")
+    front = sizes.all_of("front_thickness", "front_height_cut", "front_from_floor", "set_back")
     if front is not None and sizes.own("front_height_cut") is not None:
-        thickness, front_height, from_floor = front
-        sheet.add(
-            Rect(
-                "cut", "front", (ZERO, from_floor - floor), thickness, front_height, sizes.key("front_thickness"), tint
-            )
-        )
+        thickness, front_height, from_floor, set_back = front
+        corner = (set_back - thickness, from_floor - floor)
+        sheet.add(Rect("cut", "front", corner, thickness, front_height, sizes.key("front_thickness"), tint))
+    of = next(s for s in plan.plan.space_order if any(node.id == drawer for node in nodes_of(plan.plan, s)))
+    sheet.add(*from_the_side(sizes, of, (floor, height)))
     _box_from_side(sizes, tint, (depth, height), floor)
     return sheet
 

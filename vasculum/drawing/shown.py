@@ -2,15 +2,22 @@
 
 from __future__ import annotations
 
+from contextlib import suppress
 from functools import lru_cache
-from typing import Literal
+from typing import Annotated, Literal
 
-from vasculum.drawing.opening import opening_sheets
+from pydantic import Field
+
+from vasculum.core.errors import NoSuchQuantity
+from vasculum.drawing.above import above
+from vasculum.drawing.opening import elevation
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
+from vasculum.drawing.section import section
 from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
+from vasculum.drawing.way_in import brought_in
 from vasculum.plan.document import Model
-from vasculum.plan.layout import numbers_of
+from vasculum.plan.layout import nodes_of, numbers_of
 from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.solving import SolvedPlan
 
@@ -49,14 +56,43 @@ class SheetShown(Model):
     strokes: list[StrokeShown]
 
 
-def drawings_of(plan: SolvedPlan) -> list[SheetShown]:
-    """Elevation and section of every space, then each distinct part."""
-    shown = [_sheet(sheet, []) for sheet in opening_sheets(plan)]
-    numbers = numbers_of(plan.plan)
-    for group in merged(plan, parts_of(plan)):
-        tint = numbers.get(group[0].place, 1)
-        shown.append(_sheet(part_sheet(plan, group[0], tint), [part.id for part in group]))
+class View(Model):
+    """One sheet that somebody looks at: of which space, cell or part."""
+
+    name: Literal["elevation", "section", "above", "way_in", "part"]
+    of: Annotated[str, Field(max_length=100)]
+
+
+def drawings_of(plan: SolvedPlan, view: View | None = None) -> list[SheetShown]:
+    """The elevation of every space, and the sheet that is looked at while it is there."""
+    shown = [_sheet(elevation(plan, space), []) for space in plan.plan.space_order]
+    if view is not None and view.name != "elevation":
+        with suppress(NoSuchQuantity):
+            shown.append(sheet_of(plan, view.name, view.of))
     return shown
+
+
+def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
+    """One sheet: ``elevation`` of a space; ``section``, ``above`` or ``way_in`` of a place; ``part`` by its id.
+
+    Raises:
+        NoSuchQuantity: ``no-such-sheet`` where there is no such space, place or part.
+    """
+    numbers = numbers_of(plan.plan)
+    if name == "elevation" and of in plan.plan.spaces:
+        return _sheet(elevation(plan, of), [])
+    if name == "part":
+        for group in merged(plan, parts_of(plan)):
+            if any(part.id == of for part in group):
+                sheet = part_sheet(plan, group[0], numbers.get(group[0].place, 1))
+                return _sheet(sheet, [part.id for part in group])
+    if name == "way_in" and of in plan.plan.places:
+        return _sheet(brought_in(plan, of, numbers.get(of, 0)), [])
+    if name in ("section", "above") and of in plan.plan.places:
+        space = next(s for s in plan.plan.space_order if any(node.id == of for node in nodes_of(plan.plan, s)))
+        sheet = section(plan, of, numbers.get(of, 0)) if name == "section" else above(plan, space, of, numbers)
+        return _sheet(sheet, [])
+    raise NoSuchQuantity("no-such-sheet", f"There is no {name or 'sheet'} of {of!r} in this plan.", "Load it again.")
 
 
 def _sheet(sheet: Sheet, part_ids: list[str]) -> SheetShown:

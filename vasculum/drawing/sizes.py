@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Dimension, Layer, Point, Sheet, Way
-from vasculum.plan.parts import nearest_key
+from vasculum.plan.joinery import nearest_key
 from vasculum.plan.solving import SolvedPlan
 
 

@@ -12,7 +12,7 @@ from functools import lru_cache
 from math import cos, radians, sin
 from typing import Literal
 
-from vasculum.drawing.primitives import Arc, Dimension, Line, Polyline, Primitive, Rect, Role, Sheet, Text
+from vasculum.drawing.primitives import FOR_HANDS, Arc, Dimension, Line, Polyline, Primitive, Rect, Role, Sheet, Text
 
 TICK = 1.2
 """Half a dimension's tick, mm on paper."""
@@ -61,6 +61,11 @@ Stroke = PathStroke | TextStroke
 def strokes_of(sheet: Sheet) -> list[Stroke]:
     """The whole sheet as strokes, in the order in which they are drawn."""
     return [stroke for primitive in sheet.primitives for stroke in _strokes_of(primitive, sheet.scale)]
+
+
+def printed_strokes_of(sheet: Sheet) -> list[Stroke]:
+    """The strokes that go on paper or into a file: without what is only there to be touched."""
+    return [stroke for stroke in strokes_of(sheet) if stroke.role not in FOR_HANDS]
 
 
 def bounds_of(strokes: list[Stroke], scale: int) -> tuple[float, float, float, float]:

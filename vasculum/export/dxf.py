@@ -10,7 +10,7 @@ from ezdxf.filemanagement import new
 from ezdxf.layouts.layout import Modelspace
 
 from vasculum.drawing.primitives import Sheet
-from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
+from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, printed_strokes_of
 
 COLOURS = {
     "outline": 7, "cut": 7, "hidden": 8, "fill": 7, "centre": 4, "reading": 30, "dimension": 3, "obstruction": 1,
@@ -18,8 +18,6 @@ COLOURS = {
 }  # fmt: skip
 """Colour of each layer, by its number in the format."""
 LINETYPES = {"hidden": "DASHED", "centre": "CENTER", "reading": "DOT"}
-LEFT_OUT = {"cell"}
-"""What is there to be chosen by, not to be drawn."""
 ALIGNMENTS = {
     "start": TextEntityAlignment.LEFT,
     "middle": TextEntityAlignment.CENTER,
@@ -36,7 +34,7 @@ def dxf_of(sheets: list[Sheet]) -> bytes:
     space = document.modelspace()
     at = 0.0
     for sheet in sheets:
-        strokes = [stroke for stroke in strokes_of(sheet) if stroke.role not in LEFT_OUT]
+        strokes = printed_strokes_of(sheet)
         left, bottom, width, _ = bounds_of(strokes, sheet.scale)
         for stroke in strokes:
             _add(space, stroke, (at - left, -bottom))

@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import NamedTuple
 
+from vasculum.core.errors import PlanRefused
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
+from vasculum.drawing.template import templates
 from vasculum.export.parts_csv import parts_csv
 from vasculum.export.svg import svg_of
 from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.reading import write_plan
+from vasculum.plan.runners_csv import runners_csv
 from vasculum.plan.solution import solution_of
 from vasculum.plan.solving import SolvedPlan
 
@@ -40,7 +43,7 @@ def _workbook(plan: SolvedPlan, _revision: int | None) -> bytes:
 def _sheets(plan: SolvedPlan) -> list[Sheet]:
     """Everything that is drawn of a plan: its openings, then each distinct part."""
     parts = [part_sheet(plan, group[0]) for group in merged(plan, parts_of(plan)) if group[0].sheet]
-    return [sheet for sheet in (*opening_sheets(plan), *parts) if sheet.primitives]
+    return [sheet for sheet in (*opening_sheets(plan), *parts, *templates(plan)) if sheet.primitives]
 
 
 def _drawing(plan: SolvedPlan, revision: int | None) -> bytes:
@@ -60,6 +63,19 @@ def _sheet(plan: SolvedPlan, revision: int | None) -> bytes:
     return print_pack(plan, revision)
 
 
+def _runners(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return runners_csv(plan.plan)
+
+
+def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
+    from vasculum.export.pdf.tiled import tiled
+
+    sheets = templates(plan)
+    if not sheets:
+        raise PlanRefused("no-template", "There is no scribe strip in this plan.", "Measure one first.")
+    return tiled(sheets, plan.plan.name + ("" if revision is None else f", revision {revision}"))
+
+
 EXPORTS = {
     "plan.json": ExportFile("application/json", _plan),
     "parts.csv": ExportFile("text/csv; charset=utf-8", _parts),
@@ -67,5 +83,7 @@ EXPORTS = {
     "drawing.svg": ExportFile("image/svg+xml", _drawing),
     "drawing.dxf": ExportFile("image/vnd.dxf", _cad),
     "sheet.pdf": ExportFile("application/pdf", _sheet),
+    "runners.csv": ExportFile("text/csv; charset=utf-8", _runners),
+    "templates.pdf": ExportFile("application/pdf", _templates),
 }
 """Name → file. Heavy writers are loaded only when asked for."""

@@ -9,7 +9,7 @@ from vasculum.plan.solution import Size, Solution
 
 COLUMNS = (
     "marks", "name", "hand", "count", "length", "length_other", "length_mm", "width", "width_other", "width_mm",
-    "thickness", "thickness_other", "thickness_mm", "material", "grain", "places", "joinery", "assumed",
+    "thickness", "thickness_other", "thickness_mm", "material", "weight", "grain", "places", "joinery", "assumed",
 )  # fmt: skip
 
 
@@ -22,7 +22,8 @@ def parts_csv(solution: Solution) -> bytes:
         sizes = (part.length, part.width, part.thickness)
         row = [
             " ".join(part.marks), part.name, part.hand or "", part.count, *(cell for s in sizes for cell in _cells(s)),
-            part.material, part.grain, ", ".join(dict.fromkeys(part.places)), "; ".join(j.text for j in part.joinery),
+            part.material, part.weight, part.grain, ", ".join(dict.fromkeys(part.places)),
+            "; ".join(j.text for j in part.joinery),
             "yes" if any(s.is_assumed for s in sizes) else "no",
         ]  # fmt: skip
         writer.writerow([harmless(cell) for cell in row])

@@ -12,11 +12,11 @@ from openpyxl.utils import get_column_letter
 from openpyxl.worksheet.worksheet import Worksheet
 
 from vasculum.export.parts_csv import harmless
-from vasculum.plan.solution import Shown, Solution
+from vasculum.plan.solution import PartShown, Shown, Solution
 
 PARTS = (
     "Marks", "No.", "Part", "Hand", "Length", "Width", "Thickness", "Length mm", "Width mm", "Thickness mm", "Material",
-    "Grain", "Places", "Joinery",
+    "Grain", "Cells", "Places", "Joinery",
 )  # fmt: skip
 
 
@@ -31,8 +31,8 @@ def parts_xlsx(solution: Solution) -> bytes:
     buy = book.create_sheet("To buy")
     _fill(buy, ("No.", "Unit", "What"), ((h.count, h.unit, h.what) for h in solution.hardware))
     checks = book.create_sheet("Tape checks")
-    rows = ((c.what, c.value.text, c.value.other, c.tolerance.text) for c in solution.tape_checks)
-    _fill(checks, ("Measure", "Should read", "Other unit", "Within"), rows)
+    rows = ((c.drawer, c.what, c.value.text, c.value.other, c.tolerance.text) for c in solution.tape_checks)
+    _fill(checks, ("Drawer", "Measure", "Should read", "Other unit", "Within"), rows)
     out = io.BytesIO()
     book.save(out)
     return out.getvalue()
@@ -43,9 +43,13 @@ def _part_row(solution: Solution, at: int) -> tuple[object, ...]:
     sizes = [part.length.value, part.width.value, part.thickness.value]
     return (
         " ".join(part.marks), part.count, part.name, part.hand or "", *(s.text if s else None for s in sizes),
-        *(_mm(s) for s in sizes), part.material, part.grain, ", ".join(dict.fromkeys(part.places)),
+        *(_mm(s) for s in sizes), part.material, part.grain, _cells(part), ", ".join(dict.fromkeys(part.places)),
         "; ".join(j.text for j in part.joinery),
     )  # fmt: skip
+
+
+def _cells(part: PartShown) -> str:
+    return ", ".join(str(n) for n in dict.fromkeys(part.numbers) if n)
 
 
 def _mm(value: Shown | None) -> float | None:

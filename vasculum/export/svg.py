@@ -6,7 +6,8 @@ import re
 import xml.etree.ElementTree as ET
 
 from vasculum.drawing.primitives import Sheet
-from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
+from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, printed_strokes_of
+from vasculum.drawing.tints import tint_of
 
 SVG = "http://www.w3.org/2000/svg"
 WEIGHT = {
@@ -22,12 +23,12 @@ ET.register_namespace("", SVG)
 
 
 def svg_of(sheets: list[Sheet], title: str) -> bytes:
-    """The sheets below one another, each at its own scale, black on white."""
+    """The sheets below one another, each at its own scale, ink on white, each drawer in its tint."""
     root = ET.Element(f"{{{SVG}}}svg", {"font-family": "'Source Sans 3', 'Noto Sans', sans-serif"})
     ET.SubElement(root, f"{{{SVG}}}title").text = title
     y, widest = 0.0, 0.0
     for sheet in sheets:
-        strokes = [stroke for stroke in strokes_of(sheet) if stroke.role != "cell"]
+        strokes = printed_strokes_of(sheet)
         left, bottom, width, height = bounds_of(strokes, sheet.scale)
         paper_width, paper_height = width / sheet.scale, height / sheet.scale
         heading = ET.SubElement(root, f"{{{SVG}}}text", {"x": "3", "y": f"{y + 4.5:.3f}", "font-size": "4"})
@@ -51,7 +52,12 @@ def _element(stroke: Stroke, scale: int, left: float, top: float) -> ET.Element:
     if isinstance(stroke, PathStroke):
         points = [paper(x, y) for x, y in stroke.points]
         path = "M" + " L".join(f"{x:.3f} {y:.3f}" for x, y in points) + (" Z" if stroke.is_closed else "")
-        style = {"d": path, "fill": "none", "stroke": "#000", "stroke-width": str(WEIGHT[stroke.role])}
+        style = {
+            "d": path,
+            "fill": tint_of(stroke.tint) if stroke.tint else "none",
+            "stroke": "#000",
+            "stroke-width": str(WEIGHT[stroke.role]),
+        }
         if stroke.role in DASHES:
             style["stroke-dasharray"] = DASHES[stroke.role]
         element = ET.Element(f"{{{SVG}}}path", style)

@@ -1,6 +1,6 @@
 """The plan document: what a person measured, chose, listed, assumed and built; never a derived value.
 
-These models are the open file format ``vasculum-plan``, version 2; the JSON Schema comes from them. Lengths are texts
+These models are the open file format ``vasculum-plan``, version 4; the JSON Schema comes from them. Lengths are texts
 with a unit, as typed. Every collection is an object keyed by id; ids end in a number that is never used twice.
 """
 
@@ -16,7 +16,7 @@ from vasculum.core.errors import LengthRefused
 from vasculum.core.lengths import Mm, Unit, read_increment, read_length
 
 FORMAT = "vasculum-plan"
-VERSION = 2
+VERSION = 4
 
 
 def _length_with_unit(text: str) -> str:
@@ -64,6 +64,9 @@ class Model(BaseModel):
     model_config = ConfigDict(extra="forbid", strict=True, frozen=True, use_attribute_docstrings=True)
 
 
+TIME = r"^[0-9]{4}-[01][0-9]-[0-3][0-9]T[0-2][0-9]:[0-5][0-9]:[0-5][0-9]Z$"
+
+
 class Units(Model):
     """How lengths are read, shown and cut in this plan."""
 
@@ -98,13 +101,22 @@ class Reading(Model):
     """On which side the tape was held."""
     plus_minus: LengthText | None = None
     """How far the reading may be off."""
+    taken_by: Annotated[str, Field(max_length=60)] = ""
+    """Who held the tape."""
+    taken_at: Annotated[str, Field(pattern=TIME)] | None = None
+    """When, in universal time: `2026-11-25T09:30:00Z`."""
     note: Note = ""
+
+
+Setting = Literal["cabinet", "alcove", "chest", "bench", "bed", "vehicle", "unit"]
 
 
 class Space(Model):
     """A space that exists, with its surveys and the place that fills it."""
 
     name: Name
+    what: Setting = "cabinet"
+    """What it is: it decides which stations are offered, in which order, and what is looked for."""
     kind: Literal["framed", "frameless"]
     frame: Id | None = None
     """The survey of the face frame's opening."""
@@ -115,12 +127,72 @@ class Space(Model):
     choices: Choices = {}
 
 
-class Sizing(Model):
-    """How large a row or column wants to be. ``length`` belongs to fixed, ``share`` to shares; nothing else counts."""
+class ProfilePoint(Model):
+    """How far something stands in at one height above the floor."""
 
-    by: Literal["fixed", "share", "graduated"] = "share"
+    at: LengthText
+    projection: LengthText
+
+
+class Obstruction(Model):
+    """Something in the way: it stands in from one side of a space, all along it or over a stretch.
+
+    A box has one projection, what leans has another at its upper end, and a profile has one at each of its points.
+    """
+
+    name: Name
+    what: Literal[
+        "hinge", "door_edge", "frame_lip", "centre_stile", "pipe", "socket", "lock", "dog_hole", "wheel_arch",
+        "seat_back", "anchor", "sill", "runner", "baseboard", "missing_wall", "stone_top", "other",
+    ]  # fmt: skip
+    space: Id
+    on: Literal["left", "right", "back", "floor", "top"]
+    projection: LengthText
+    """How far it stands in from the edge of the opening on that side, or from the back."""
+    projection_above: LengthText | None = None
+    """On a side or the back: how far at its upper end, where it leans; ``projection`` is then at its lower end."""
+    from_floor: LengthText | None = None
+    height: PositiveLengthText | None = None
+    """On a side or the back: where it begins, and how high it is; all the way where nothing is said."""
+    from_left: LengthText | None = None
+    width: PositiveLengthText | None = None
+    """On back, floor or top: where it begins from the left edge of the opening, and how wide it is."""
+    profile: Annotated[list[ProfilePoint], Field(max_length=40)] = []
+    """On a side or the back: its outline from below; between two points it is straight. It takes the place of
+    ``projection``, ``projection_above``, ``from_floor`` and ``height``."""
+    from_front: LengthText | None = None
+    depth: PositiveLengthText | None = None
+    """Not before the back: where it begins behind the front, and how far in it goes; all the way where not said."""
+    passes: Literal["beside", "before"] = "beside"
+    """Whether a box goes past it, or ends before it and keeps its width. Ending before needs ``from_front``."""
+    both_sides: bool = False
+    """On a side: pack the other side out alike."""
+    note: Note = ""
+
+
+class ScribeStation(Model):
+    """The gap between the edge of the case and the wall, so far along the strip."""
+
+    at: LengthText
+    gap: PositiveLengthText
+
+
+class Scribe(Model):
+    """A strip scribed to a wall that is not straight; stations from its lower or left end."""
+
+    name: Name
+    space: Id
+    side: Literal["left", "right", "top"]
+    stations: Annotated[list[ScribeStation], Field(max_length=60)] = []
+
+
+class Sizing(Model):
+    """How large a row or column wants to be. ``length`` belongs to fixed and contents, ``share`` to shares."""
+
+    by: Literal["fixed", "contents", "share", "graduated", "left"] = "share"
     length: PositiveLengthText | None = None
-    """Of a fixed row: its clear height; of a fixed column: its clear width."""
+    """Of a fixed row: its clear height; of one sized by its contents: how high they are. Of a column: how wide.
+    A bought bin brings its own."""
     share: Annotated[int, Field(ge=1, le=100)] = 1
     """How many shares of what is left."""
 
@@ -129,7 +201,7 @@ class Place(Model):
     """One node of the layout: what stands there, or how it is divided further."""
 
     name: Name
-    holds: Literal["drawer", "tray", "shelf", "open", "false_front", "blocked", "rows", "columns"]
+    holds: Literal["drawer", "tray", "shelf", "open", "bin", "false_front", "blocked", "rows", "columns"]
     children: Annotated[list[Id], Field(max_length=1000)] = []
     """Of rows: from above; of columns: from the left."""
     size: Sizing = Sizing()
@@ -137,7 +209,9 @@ class Place(Model):
     divider: Literal["board", "open"] | None = None
     """Of rows: a rail between them, or fronts over each other without; columns always have a board between."""
     step: LengthText | None = None
-    """Of rows: by how much each graduated row is larger than the one before."""
+    """Of a split: by how much each graduated part is larger than the one before."""
+    ratio: Annotated[str, Field(pattern=r"^([1-9]|[0-9]\.[0-9]{1,4}|[1-9][0-9]?/[1-9][0-9]?)$")] | None = None
+    """Of a split: how many times each graduated part is the one before; takes the place of a step."""
     choices: Choices = {}
 
 
@@ -149,6 +223,8 @@ class Sheet(Model):
     measured: PositiveLengthText | None = None
     often: PositiveLengthText | None = None
     """What a sheet of this name often measures."""
+    density: Annotated[int, Field(ge=50, le=3000)] | None = None
+    """Kilograms per cubic metre."""
     source: Note = ""
 
 
@@ -156,11 +232,18 @@ class Runner(Model):
     """A pair of runners: its own figures, assumed until the pair in hand was measured."""
 
     name: Name
-    kind: Literal["side_mount"]
+    kind: Literal[
+        "side_mount", "heavy_side_mount", "roller", "undermount", "centre_mount", "wooden", "skid", "friction"
+    ]
     side_clearance: PositiveLengthText
+    """One side, from the box to the case; of an undermount from the inside of the box."""
     height: PositiveLengthText
     metal: LengthText
+    room_above: LengthText | None = None
+    room_below: LengthText | None = None
+    """What it wants above and below the box, in place of the plan's play, unless play was chosen."""
     stock_lengths: Annotated[list[PositiveLengthText], Field(min_length=1, max_length=60)]
+    """Not asked of what slides wood on wood: it is cut to any length."""
     measured: bool = False
     source: Note = ""
 
@@ -176,7 +259,7 @@ class Plan(Model):
     """A plan, whole: `solve` needs nothing else."""
 
     format: Literal["vasculum-plan"]
-    version: Literal[2]
+    version: Literal[4]
     name: Name
     note: Note = ""
     defaults_edition: Annotated[str, Field(pattern=r"^[0-9]{4}-[0-9]{2}$")]
@@ -191,6 +274,8 @@ class Plan(Model):
     surveys: Annotated[dict[Id, Survey], Field(max_length=200)]
     readings: Annotated[dict[Id, Reading], Field(max_length=2000)] = {}
     reading_order: Annotated[list[Id], Field(max_length=2000)] = []
+    obstructions: Annotated[dict[Id, Obstruction], Field(max_length=200)] = {}
+    scribes: Annotated[dict[Id, Scribe], Field(max_length=100)] = {}
     places: Annotated[dict[Id, Place], Field(max_length=2000)]
     library: Library = Library()
     as_built: Annotated[dict[str, PositiveLengthText], Field(max_length=2000)] = {}
@@ -201,9 +286,10 @@ class Plan(Model):
 
     def length(self, text: str) -> Mm:
         """The exact length of a text of this plan."""
-        return _exact(text)
+        return exact_length(text)
 
 
 @lru_cache(maxsize=16_384)
-def _exact(text: str) -> Mm:
+def exact_length(text: str) -> Mm:
+    """The exact length of a text that carries its unit; each is read once."""
     return read_length(text, None).mm

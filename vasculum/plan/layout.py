@@ -5,7 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 
-from vasculum.plan.document import Place, Plan
+from vasculum.core.tables import choosables
+from vasculum.plan.document import Choices, Place, Plan
 
 SPLITS = ("rows", "columns")
 BOXES = ("drawer", "tray")
@@ -27,6 +28,8 @@ class Node:
     """``whole``, ``row`` or ``column``."""
     is_open_above: bool = False
     is_open_below: bool = False
+    is_top_edge: bool = True
+    is_bottom_edge: bool = True
     is_left_edge: bool = True
     is_right_edge: bool = True
     is_stacked: bool = False
@@ -49,7 +52,9 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
             is_open = divider_of(place) == "open"
             above = is_open if at > 0 else False
             below = is_open if at < last else False
+            top, bottom = node.is_top_edge and at == 0, node.is_bottom_edge and at == last
             child = replace(child, of="row", is_open_above=above, is_open_below=below)
+            child = replace(child, is_top_edge=top, is_bottom_edge=bottom)
         else:
             left, right = node.is_left_edge and at == 0, node.is_right_edge and at == last
             child = replace(child, of="column", is_left_edge=left, is_right_edge=right)
@@ -64,23 +69,30 @@ def divider_of(place: Place) -> str:
 
 
 def is_even_stack(plan: Plan, node: Node) -> bool:
-    """A column of fronts without rails, every one of them a front."""
+    """A column of fronts without rails, every one of them a front of the same kind."""
     place = node.place
-    return (
-        place.holds == "rows"
-        and divider_of(place) == "open"
-        and all(has_front(plan, node, id_) for id_ in place.children)
-    )
-
-
-def has_front(plan: Plan, node: Node, id_: str) -> bool:
-    """Whether a child of a split carries a front."""
-    place = plan.places[id_]
-    if place.holds not in FACED:
+    if place.holds != "rows" or divider_of(place) != "open":
         return False
-    levels = [place.choices, plan.spaces[node.space].choices, plan.choices]
-    chosen = next((level["front"] for level in levels if "front" in level), "inset")
-    return chosen != "none"
+    fronts = {front_of(plan, node.space, plan.places[id_]) for id_ in place.children}
+    return len(fronts) == 1 and "none" not in fronts
+
+
+def levels_of(plan: Plan, space: str, place: Place) -> list[Choices]:
+    """Where a choice is looked up: the place's own, its space's, the plan's."""
+    return [place.choices, plan.spaces[space].choices, plan.choices]
+
+
+def nearest_choice(levels: list[Choices], name: str) -> str | None:
+    """The choice of the nearest level that makes it."""
+    return next((level[name] for level in levels if name in level), None)
+
+
+def front_of(plan: Plan, space: str, place: Place) -> str:
+    """The kind of front that a place carries: as chosen, or the edition's default; ``none`` for what has none."""
+    if place.holds not in FACED:
+        return "none"
+    fallback = choosables(plan.defaults_edition)["front"].default(plan.defaults_system)
+    return nearest_choice(levels_of(plan, space, place), "front") or fallback or "none"
 
 
 def cells_of(plan: Plan, space: str) -> list[Node]:

@@ -9,7 +9,8 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from vasculum.core.flow import Key
-from vasculum.plan.layout import BOXES, Node, divider_of, nodes_of
+from vasculum.plan.joinery import End, Joinery, WallJoinery, nearest_key
+from vasculum.plan.layout import BOXES, Node, divider_of, levels_of, nearest_choice, nodes_of
 from vasculum.plan.solving import SolvedPlan
 
 Hand = Literal["L", "R"]
@@ -24,22 +25,13 @@ Role = Literal[
     "divider",
     "packing_left",
     "packing_right",
+    "strip_left",
+    "strip_right",
+    "scribe",
+    "runner_left",
+    "runner_right",
 ]
 Grain = Literal["length", "free"]
-
-
-@dataclass(frozen=True, slots=True)
-class Joinery:
-    """One thing cut or marked: a groove or line along the lower edge, or a rabbet across an end. All by key.
-
-    ``from_edge`` is from the part's lower edge to the nearer side of the groove, or to the line itself.
-    """
-
-    kind: Literal["groove", "rabbet_ends", "line"]
-    what: str
-    from_edge: Key | None = None
-    width: Key | None = None
-    depth: Key | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,16 +51,6 @@ class Part:
     joinery: tuple[Joinery, ...] = ()
 
 
-def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:
-    """The key that a bare name means at a place: its own, or the nearest further out."""
-    at: str | None = place
-    while at is not None:
-        if (at, name) in plan.solved.quantities:
-            return (at, name)
-        at = plan.laid.places[at].parent
-    return (place, name)
-
-
 def parts_of(plan: SolvedPlan) -> list[Part]:
     """All parts, space by space and place by place."""
     parts: list[Part] = []
@@ -84,57 +66,44 @@ def parts_of(plan: SolvedPlan) -> list[Part]:
                 parts.append(_shelf(plan, node))
             if node.parent is not None and node.number > 0 and divider_of(plan.plan.places[node.parent]) == "board":
                 parts.append(_divider(plan, node, node.parent))
-        parts += _packing(plan, space, nodes)
+        parts += [
+            *_wooden_runners(plan, nodes),
+            *_packing(plan, space, nodes),
+            *_strips(plan, nodes),
+            *_scribes(plan, space),
+        ]
     return parts
 
 
 def _sheet(plan: SolvedPlan, node: Node, *choices: str) -> str | None:
     """The sheet that the nearest level chooses, by the first of these choices that any level makes."""
-    levels = [node.place.choices, plan.plan.spaces[node.space].choices, plan.plan.choices]
-    return next((level[c] for c in choices for level in levels if c in level), None)
+    levels = levels_of(plan.plan, node.space, node.place)
+    return next((found for c in choices if (found := nearest_choice(levels, c)) is not None), None)
 
 
 def _walls(plan: SolvedPlan, node: Node) -> list[Part]:
-    drawer, side_sheet = node.id, _sheet(plan, node, "side_sheet")
+    drawer, side_sheet, cut = node.id, _sheet(plan, node, "side_sheet"), WallJoinery(plan, node.id)
     sides = Part(
         f"{drawer}/side_left", drawer, "side_left", "Side, left", (drawer, "side_length_cut"),
         (drawer, "wall_height_cut"), nearest_key(plan, drawer, "side_thickness"), side_sheet, "L",
-        joinery=(*_groove(plan, drawer, "groove_depth_side"), *_runner_line(plan, drawer)),
+        joinery=cut.of_side(),
     )  # fmt: skip
     ends = [
         Part(
-            f"{drawer}/box_{end}", drawer, role, f"Box {end}", (drawer, "front_back_length_cut"),
-            (drawer, "wall_height_cut"), nearest_key(plan, drawer, f"box_{end}_thickness"),
-            _sheet(plan, node, f"box_{end}_sheet", "side_sheet"),
-            joinery=(*_groove(plan, drawer, f"groove_depth_{end}"), *_rabbet(plan, drawer, f"rabbet_depth_{end}")),
+            f"{drawer}/box_{end}", drawer, role, f"Box {end}", (drawer, f"box_{end}_length_cut"),
+            (drawer, height), nearest_key(plan, drawer, f"box_{end}_thickness"),
+            _sheet(plan, node, f"box_{end}_sheet", "side_sheet"), joinery=cut.of_end(end),
         )
-        for end, role in _ENDS
+        for end, role, height in _ENDS
     ]  # fmt: skip
     right = replace(sides, id=f"{drawer}/side_right", role="side_right", name="Side, right", hand="R")
     return [sides, right, *ends]
 
 
-_ENDS: tuple[tuple[str, Role], ...] = (("front", "box_front"), ("back", "box_back"))
-
-
-def _groove(plan: SolvedPlan, drawer: str, depth: str) -> tuple[Joinery, ...]:
-    if (drawer, depth) not in plan.solved.quantities:
-        return ()
-    raise_key = nearest_key(plan, drawer, "bottom_raise")
-    return (Joinery("groove", "Groove for the bottom", raise_key, (drawer, "groove_width"), (drawer, depth)),)
-
-
-def _rabbet(plan: SolvedPlan, drawer: str, depth: str) -> tuple[Joinery, ...]:
-    if (drawer, depth) not in plan.solved.quantities:
-        return ()
-    width = nearest_key(plan, drawer, "side_thickness")
-    return (Joinery("rabbet_ends", "Rabbet for the sides", None, width, (drawer, depth)),)
-
-
-def _runner_line(plan: SolvedPlan, drawer: str) -> tuple[Joinery, ...]:
-    if (drawer, "runner_line_on_wall") not in plan.solved.quantities:
-        return ()
-    return (Joinery("line", "Runner line, outside face", (drawer, "runner_line_on_wall")),)
+_ENDS: tuple[tuple[End, Role, str], ...] = (
+    ("front", "box_front", "wall_height_cut"),
+    ("back", "box_back", "back_wall_height_cut"),
+)
 
 
 def _bottom(plan: SolvedPlan, node: Node) -> Part:
@@ -187,6 +156,53 @@ def _packing(plan: SolvedPlan, space: str, nodes: list[Node]) -> list[Part]:
     return made
 
 
+def _wooden_runners(plan: SolvedPlan, nodes: list[Node]) -> list[Part]:
+    """A pair of hardwood strips for each box whose sides are grooved for them."""
+    return [
+        Part(
+            f"{node.id}/{role}", node.id, role, f"Wooden runner, {name}", (node.id, "runner_length"),
+            nearest_key(plan, node.id, "runner_height"), (node.id, "runner_projects"), None, hand,
+        )
+        for node in nodes
+        if (node.id, "runner_projects") in plan.solved.quantities
+        for role, name, hand in _PAIR
+    ]  # fmt: skip
+
+
+_PAIR: tuple[tuple[Role, str, Hand], ...] = (("runner_left", "left", "L"), ("runner_right", "right", "R"))
+
+
+def _scribes(plan: SolvedPlan, space: str) -> list[Part]:
+    """Blanks for scribe strips, of the stock of the fronts that they are seen beside."""
+    choices = [plan.plan.spaces[space].choices, plan.plan.choices]
+    return [
+        Part(
+            f"{id_}/scribe", id_, "scribe", f"{one.name}, blank", (id_, "strip_length_cut"), (id_, "strip_width_cut"),
+            nearest_key(plan, id_, "front_thickness"), nearest_choice(choices, "front_sheet"),
+        )
+        for id_, one in plan.plan.scribes.items()
+        if one.space == space and one.stations
+    ]  # fmt: skip
+
+
+def _strips(plan: SolvedPlan, nodes: list[Node]) -> list[Part]:
+    """A strip past what stands in beside one box: as long as its runner, on the side where something is taken."""
+    made = []
+    for side, role, hand in _PAST:
+        for node in nodes:
+            taken = plan.solved.value(node.id, f"taken_{side}")
+            if node.place.holds in BOXES and taken is not None and taken > 0:
+                made.append(
+                    Part(
+                        f"{node.id}/{role}", node.id, role, f"Strip past what is in the way, {side}",
+                        (node.id, "runner_length"), nearest_key(plan, node.id, "runner_height"),
+                        (node.id, f"taken_{side}"), None, hand,
+                    )
+                )  # fmt: skip
+    return made
+
+
+_PAST: tuple[tuple[str, Role, Hand], ...] = (("left", "strip_left", "L"), ("right", "strip_right", "R"))
 _STRIPS: tuple[tuple[Role, str, Hand], ...] = (
     ("packing_left", "Packing strip, left", "L"),
     ("packing_right", "Packing strip, right", "R"),
@@ -201,7 +217,7 @@ def merged(plan: SolvedPlan, parts: list[Part]) -> list[list[Part]]:
 
     groups: dict[object, list[Part]] = {}
     for part in parts:
-        joinery = tuple((j.kind, j.what, sizes([j.from_edge, j.width, j.depth])) for j in part.joinery)
+        joinery = tuple((j.kind, j.what, j.end, sizes([j.from_edge, j.width, j.depth])) for j in part.joinery)
         measured = sizes([part.length, part.width, part.thickness])
         same = part.id if None in measured else (measured, part.sheet, part.hand, part.grain, joinery)
         groups.setdefault(same, []).append(part)

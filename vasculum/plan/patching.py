@@ -64,7 +64,8 @@ def _as_operation(step: PatchStep) -> dict[str, Any]:
 
 def _ids(plan: Plan) -> set[str]:
     return {
-        *plan.spaces, *plan.surveys, *plan.readings, *plan.places, *plan.library.sheets, *plan.library.runners,
+        *plan.spaces, *plan.surveys, *plan.readings, *plan.obstructions, *plan.scribes, *plan.places,
+        *plan.library.sheets, *plan.library.runners,
     }  # fmt: skip
 
 

@@ -9,10 +9,13 @@ from collections.abc import Iterator
 from dataclasses import dataclass, field
 from fractions import Fraction
 
-from vasculum.core.flow import Given, Key, Place, read_key
+from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.tables import Choosable, choosables
-from vasculum.plan.document import Plan, Reading, Runner, Sheet, Space
-from vasculum.plan.layout import BOXES, FACED, SPLITS, Node, divider_of, is_even_stack, nodes_of
+from vasculum.plan.choices import NUMBERS, worth_of
+from vasculum.plan.crossings import BUILT_IN, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
+from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
+from vasculum.plan.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
+from vasculum.plan.layout import Node, nearest_choice, nodes_of
 
 DEFAULTS, PLAN = "defaults", "plan"
 
@@ -61,9 +64,8 @@ def plan_to_places(plan: Plan) -> Laid:
 def _defaults(plan: Plan, known: dict[str, Choosable]) -> Iterator[tuple[str, Given]]:
     for name, one in known.items():
         text = one.default(plan.defaults_system)
-        if text is not None and one.kind in ("length", "count"):
-            worth = plan.length(text) if one.kind == "length" else Fraction(text)
-            yield name, Given(worth, "assumed", one.source, one.is_thing)
+        if text is not None and one.kind in NUMBERS:
+            yield name, Given(worth_of(one.kind, text), "assumed", one.source, one.is_thing)
 
 
 def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str]]) -> None:
@@ -72,18 +74,39 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
     own = levels[0]
     for name, text in own.items():
         one = known[name]
-        if one.kind == "length":
-            laid.given[place, name] = Given(plan.length(text), "measured" if one.is_thing else "chosen")
-        elif one.kind == "count":
-            laid.given[place, name] = Given(Fraction(text), "chosen")
+        if one.kind in NUMBERS:
+            laid.given[place, name] = Given(worth_of(one.kind, text), "measured" if one.is_thing else "chosen")
         elif one.kind == "sheet":
             laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[text])
         elif one.kind == "runner":
-            laid.given |= {(place, n): g for n, g in _runner_sizes(plan, plan.library.runners[text])}
+            row = plan.library.runners[text]
+            laid.given |= {(place, n): g for n, g in _runner_sizes(plan, row)}
+            laid.given |= {(place, n): g for n, g in _runner_room(plan, row, levels, place)}
     if "side_sheet" in own:
         for name in LIKE_THE_SIDES:
             if not any(name in level for level in levels):
                 laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[own["side_sheet"]])
+    if "sheet_density" in own or any(name in own for name in THICKNESS_OF_SHEET):
+        laid.given |= {(place, name): given for name, given in _densities(plan, levels)}
+
+
+def _densities(plan: Plan, levels: list[dict[str, str]]) -> Iterator[tuple[str, Given]]:
+    """The density of each part at a place: its sheet's own, or what was said there of sheets in general."""
+    usual = choosables(plan.defaults_edition)["sheet_density"]
+    said = nearest_choice(levels, "sheet_density")
+    for choice, thickness in THICKNESS_OF_SHEET.items():
+        sheet = nearest_choice(levels, choice)
+        if sheet is None and choice in LIKE_THE_SIDES:
+            sheet = nearest_choice(levels, "side_sheet")
+        if sheet is None:
+            continue
+        row, name = plan.library.sheets[sheet], thickness.replace("_thickness", "_density")
+        if row.density is not None:
+            yield name, Given(Fraction(row.density), "chosen", f"of {row.name}")
+        elif said is not None:
+            yield name, Given(Fraction(said), "chosen")
+        else:
+            yield name, Given(Fraction(usual.default(plan.defaults_system) or ""), "assumed", usual.source)
 
 
 def _thickness(plan: Plan, sheet: Sheet) -> Given:
@@ -106,75 +129,76 @@ def _runner_sizes(plan: Plan, runner: Runner) -> Iterator[tuple[str, Given]]:
     yield "runner_stock_lengths", Given(lengths, "chosen", source)
 
 
-def chosen_kind(plan: Plan, family: str, levels: list[dict[str, str]]) -> str:
-    """Which alternative of a family holds: the nearest choice, or the edition's default."""
-    known = choosables(plan.defaults_edition)
-    name = next(n for n, one in known.items() if one.kind == family and one.inch is not None)
-    text = next((level[name] for level in levels if name in level), known[name].default(plan.defaults_system))
-    return f"{family}.{text}"
+def _runner_room(plan: Plan, runner: Runner, levels: list[dict[str, str]], place: str) -> Iterator[tuple[str, Given]]:
+    """What a runner wants above and below the box; play that a person chose stands.
+
+    One that wants nothing of its own goes back to the default: it does not take the room of another runner further out.
+    """
+    origin: Origin = "measured" if runner.measured else "assumed"
+    for name, text in (("play_above", runner.room_above), ("play_below", runner.room_below)):
+        if any(name in level for level in levels):
+            continue
+        usual = choosables(plan.defaults_edition)[name]
+        if text is not None:
+            yield name, Given(plan.length(text), origin, runner.source)
+        elif place != PLAN:
+            yield name, Given(worth_of("length", usual.default(plan.defaults_system) or ""), "assumed", usual.source)
 
 
 def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> None:
     space = plan.spaces[space_id]
     surveys = [s for s in (space.frame, space.case) if s is not None]
-    kinds = {"space", f"space.{space.kind}"}
+    kinds = space_kinds(plan, space)
     has_case_width = any(plan.readings[id_].of == "width" for id_ in by_survey[space.case])
     if space.kind == "framed":
         kinds.add("case_width.read" if has_case_width else "case_width.unread")
+    scribes = [id_ for id_, one in plan.scribes.items() if one.space == space_id]
     has_strips = space.kind == "frameless" or has_case_width
-    laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, (*surveys, space.holds))
+    in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]
+    children = (*surveys, space.holds, *scribes, *(id_ for id_, _ in in_the_way))
+    laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, children)
+    for id_, one in in_the_way:
+        laid.places[id_] = Place(id_, frozenset({"in_the_way", f"in_the_way.{one.what}"}), space_id)
+        reach = max((point.projection for point in one.profile), key=plan.length, default=one.projection)
+        laid.given[id_, "projection"] = Given(plan.length(reach), "measured", "", True)
+    for id_ in scribes:
+        _lay_scribe(laid, plan, id_)
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
     for survey in surveys:
         ids = by_survey[survey]
         readings = [plan.readings[id_] for id_ in ids]
-        laid.places[survey] = Place(survey, _survey_kinds(space, survey, readings), space_id, tuple(ids))
+        laid.places[survey] = Place(survey, survey_kinds(space, survey, readings), space_id, tuple(ids))
         _lay_readings(laid, plan, ids, has_strips and survey == space.case)
     for node in nodes_of(plan, space_id):
-        laid.places[node.id] = Place(
-            node.id, _kinds_of(plan, node), node.parent or space_id, tuple(node.place.children)
-        )
+        met = in_the_way if node.place.holds in BUILT_IN else []
+        crossings = [place for id_, one in met for place in _lay_crossings(laid, plan, node.id, id_, one)]
+        of_node = kinds_of(plan, node) | obstructed_kinds([one for _, one in met])
+        children = (*node.place.children, *crossings)
+        laid.places[node.id] = Place(node.id, of_node, node.parent or space_id, children)
         _give_choices(laid, plan, node.id, [node.place.choices, space.choices, plan.choices])
         laid.given |= {(node.id, name): Given(value, "chosen") for name, value in _sizing(plan, node)}
 
 
-def _kinds_of(plan: Plan, node: Node) -> frozenset[str]:
-    """Every kind that holds at a place of the layout."""
-    place, levels = node.place, [node.place.choices, plan.spaces[node.space].choices, plan.choices]
-    kinds = {"cell", f"cell.{node.of}"}
-    if node.of != "whole":
-        parent = plan.places[node.parent or ""]
-        by = place.size.by if place.size.by == "fixed" else f"{place.size.by}_{divider_of(parent)}"
-        kinds.add(f"sizing.{by}")
-    kinds |= {
-        "above.open" if node.is_open_above else "above.solid",
-        "below.open" if node.is_open_below else "below.solid",
-        "left.edge" if node.is_left_edge else "left.divider",
-        "right.edge" if node.is_right_edge else "right.divider",
-    }
-    if place.holds in SPLITS:
-        return frozenset(kinds | _split_kinds(plan, node, levels))
-    if place.holds in BOXES:
-        kinds |= {"drawer"} | {chosen_kind(plan, family, levels) for family in ("joint", "bottom")}
-        row = next(level["runner"] for level in levels if "runner" in level)
-        kinds.add(f"runner.{plan.library.runners[row].kind}")
-        kinds.add("room.stacked" if node.is_stacked else "room.own")
-    if place.holds in FACED or place.holds in BOXES:
-        front = chosen_kind(plan, "front", levels) if place.holds in FACED else "front.none"
-        kinds.add(front)
-        if front != "front.none":
-            kinds.add("front_snap.stacked" if node.is_stacked else "front_snap.own")
-            kinds |= {"faced"} if place.holds in BOXES else {"false_front"}
-    return frozenset(kinds | {place.holds})
+def _lay_scribe(laid: Laid, plan: Plan, scribe: str) -> None:
+    """A scribe strip and its stations."""
+    one = plan.scribes[scribe]
+    stations = tuple(f"{scribe}+{number}" for number in range(1, len(one.stations) + 1))
+    laid.places[scribe] = Place(
+        scribe, frozenset({"scribe"} if stations else {"scribe_unmeasured"}), one.space, stations
+    )
+    for id_, station in zip(stations, one.stations, strict=True):
+        laid.places[id_] = Place(id_, frozenset({"scribe_station"}), scribe)
+        laid.given[id_, "scribe_at"] = Given(plan.length(station.at), "measured", "", True)
+        laid.given[id_, "scribe_gap"] = Given(plan.length(station.gap), "measured", "", True)
 
 
-def _split_kinds(plan: Plan, node: Node, levels: list[dict[str, str]]) -> set[str]:
-    divider = divider_of(node.place)
-    kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
-    if divider == "board":
-        kinds.add("upright.board" if node.place.holds == "columns" else "lying.board")
-    if is_even_stack(plan, node):
-        kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
-    return kinds
+def _lay_crossings(laid: Laid, plan: Plan, cell: str, obstruction: str, one: Obstruction) -> list[str]:
+    """One obstruction where it meets, or may meet, one cell: one place, or one for each stretch of its profile."""
+    places = crossing_ids(cell, obstruction, one)
+    for place, sizes in zip(places, crossing_sizes(one), strict=True):
+        laid.places[place] = Place(place, crossing_kinds(one), cell)
+        laid.given |= {(place, n): Given(plan.length(text), "measured", "", True) for n, text in sizes.items()}
+    return places
 
 
 def _sizing(plan: Plan, node: Node) -> Iterator[tuple[str, Fraction]]:
@@ -182,49 +206,22 @@ def _sizing(plan: Plan, node: Node) -> Iterator[tuple[str, Fraction]]:
     size = node.place.size
     if node.of == "whole":
         return
-    if size.by == "fixed" and size.length is not None:
-        yield "wanted_row_size", plan.length(size.length)
-    elif size.by == "share":
-        yield "row_share", Fraction(size.share)
-    else:
+    if size.by in ("fixed", "contents") and size.length is not None:
+        yield "wanted_row_size" if size.by == "fixed" else "contents_size", plan.length(size.length)
+    elif size.by in ("share", "left"):
+        yield "row_share", Fraction(size.share if size.by == "share" else 1)
+    elif size.by == "graduated":
         parent = plan.places[node.parent or ""]
         yield "grade", Fraction(node.number)
-        yield "grade_step", plan.length(parent.step) if parent.step else Fraction(0)
+        if parent.ratio:
+            yield "grade_ratio", Fraction(parent.ratio)
+        else:
+            yield "grade_step", plan.length(parent.step) if parent.step else Fraction(0)
 
 
 def _lay_readings(laid: Laid, plan: Plan, ids: list[str], has_strips: bool) -> None:
     for id_ in ids:
         reading = plan.readings[id_]
-        laid.places[id_] = Place(id_, _reading_kinds(reading, has_strips), reading.survey)
+        laid.places[id_] = Place(id_, reading_kinds(reading, has_strips), reading.survey)
         margin = f"± {reading.plus_minus}" if reading.plus_minus else ""
         laid.given[id_, reading.of] = Given(plan.length(reading.value), "measured", margin, True)
-
-
-def _survey_kinds(space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:
-    is_frame = survey == space.frame
-    kinds = {"survey", "survey.frame" if is_frame else "survey.case_depth"}
-    taken = {r.of for r in readings}
-    if is_frame or space.kind == "frameless":
-        kinds |= {"survey.width", "survey.height"}
-    if not is_frame:
-        kinds.add("survey.depth")
-        if space.kind == "frameless":
-            kinds |= {"survey.case", "survey.case_height"}
-        elif "width" in taken:
-            kinds |= {"survey.width", "survey.case"}
-    if {"diagonal_rising_right", "diagonal_rising_left"} <= taken and "survey.width" in kinds:
-        kinds.add("survey.diagonals")
-    along = {r.along for r in readings if r.of == "width"}
-    if {"front", "back"} <= along:
-        kinds.add("survey.tapered")
-    return frozenset(kinds)
-
-
-def _reading_kinds(reading: Reading, has_strips: bool) -> frozenset[str]:
-    kinds = {"reading", f"reading.{reading.of}"}
-    if reading.of == "width":
-        if reading.along in ("front", "back"):
-            kinds.add(f"width_at.{reading.along}")
-        if has_strips:
-            kinds.add("strip.left_and_right")
-    return frozenset(kinds)

@@ -5,16 +5,18 @@ from __future__ import annotations
 import json
 from collections import Counter
 from collections.abc import Callable, Iterable, Iterator
+from itertools import pairwise
 from typing import Any, NamedTuple, NoReturn
 
 from pydantic import ValidationError
 
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
+from vasculum.core.errors import LengthRefused, NoSuchQuantity, NumberRefused, PlanRefused, WeightRefused
 from vasculum.core.flow import read_key
-from vasculum.core.lengths import read_length
 from vasculum.core.tables import choosables, editions
-from vasculum.plan.document import FORMAT, VERSION, Plan
+from vasculum.plan.choices import NUMBERS, worth_of
+from vasculum.plan.crossings import UPRIGHT
+from vasculum.plan.document import FORMAT, VERSION, Obstruction, Plan
 from vasculum.plan.layout import SPLITS
 from vasculum.plan.upgrades import upgraded
 
@@ -152,6 +154,13 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
     yield from _order_faults("/space_order", plan.space_order, plan.spaces)
     yield from _order_faults("/reading_order", plan.reading_order, plan.readings)
     yield from _space_faults(plan)
+    for id_, scribe in plan.scribes.items():
+        if scribe.space not in plan.spaces:
+            yield Fault(f"/scribes/{id_}/space", f"There is no space {scribe.space!r}.")
+    for id_, one in plan.obstructions.items():
+        if one.space not in plan.spaces:
+            yield Fault(f"/obstructions/{id_}/space", f"There is no space {one.space!r}.")
+        yield from _obstruction_faults(plan, f"/obstructions/{id_}", one)
     for id_, reading in plan.readings.items():
         if reading.survey not in plan.surveys:
             yield Fault(f"/readings/{id_}/survey", f"There is no survey {reading.survey!r}.")
@@ -176,6 +185,8 @@ def _id_faults(plan: Plan) -> Iterator[Fault]:
         "spaces": plan.spaces,
         "surveys": plan.surveys,
         "readings": plan.readings,
+        "obstructions": plan.obstructions,
+        "scribes": plan.scribes,
         "places": plan.places,
         "library/sheets": plan.library.sheets,
         "library/runners": plan.library.runners,
@@ -202,6 +213,10 @@ def _order_faults(where: str, order: list[str], things: Iterable[str]) -> Iterat
         yield Fault(where, f"{id_!r} is missing from the order.")
 
 
+FRAMED = ("cabinet", "alcove")
+"""What a face frame, or the casing of an opening, may stand before."""
+
+
 def _space_faults(plan: Plan) -> Iterator[Fault]:
     owners: dict[str, str] = {}
 
@@ -214,6 +229,8 @@ def _space_faults(plan: Plan) -> Iterator[Fault]:
         wanted = [("case", space.case)] + ([("frame", space.frame)] if space.frame else [])
         if (space.kind == "framed") != (space.frame is not None):
             yield Fault(f"/spaces/{id_}/frame", "A framed space has a survey of its frame, and only a framed one.")
+        if space.kind == "framed" and space.what not in FRAMED:
+            yield Fault(f"/spaces/{id_}/kind", f"A {space.what} has no face frame.")
         for what, survey in wanted:
             where = f"/spaces/{id_}/{what}"
             if survey not in plan.surveys:
@@ -255,6 +272,10 @@ def _tree_faults(plan: Plan, owned: Callable[[str, str], Iterator[Fault]]) -> It
     for id_, place in plan.places.items():
         if place.size.by == "fixed" and place.size.length is None:
             yield Fault(f"/places/{id_}/size/length", "A fixed size needs its length.")
+        if place.size.by == "contents" and place.size.length is None and place.holds != "bin":
+            yield Fault(f"/places/{id_}/size/length", "A size from contents needs how large they are.")
+        if place.step is not None and place.ratio is not None:
+            yield Fault(f"/places/{id_}/ratio", "Graduated parts grow by a step or by a ratio, not by both.")
 
 
 def _circle(plan: Plan, start: str) -> list[str] | None:
@@ -273,6 +294,32 @@ def _circle(plan: Plan, start: str) -> list[str] | None:
     return None
 
 
+def _obstruction_faults(plan: Plan, where: str, one: Obstruction) -> Iterator[Fault]:
+    """A thing in the way stands in by something, and is told in one way only."""
+    if one.profile:
+        if one.on not in UPRIGHT:
+            yield Fault(f"{where}/profile", "Only what stands in from a side or before the back has a profile.")
+        if len(one.profile) < 2:
+            yield Fault(f"{where}/profile", "A profile has two points at least.")
+        for at, (low, high) in enumerate(pairwise(one.profile), 1):
+            if plan.length(high.at) <= plan.length(low.at):
+                yield Fault(f"{where}/profile/{at}/at", f"{high.at} is not above {low.at}: a profile runs upwards.")
+        for name in ("projection_above", "from_floor", "height"):
+            if getattr(one, name) is not None:
+                yield Fault(f"{where}/{name}", "The profile says this already: leave one of them out.")
+        if not any(plan.length(point.projection) > 0 for point in one.profile):
+            yield Fault(f"{where}/profile", "What stands in the way stands in by something.")
+    elif plan.length(one.projection) == 0 and one.projection_above is None:
+        yield Fault(f"{where}/projection", "What stands in the way stands in by something.")
+    if one.passes == "before":
+        if one.from_front is None:
+            yield Fault(f"{where}/from_front", "A box can end before it only when it is known where it begins.")
+        if one.on == "back" or one.profile or one.projection_above is not None:
+            yield Fault(f"{where}/passes", "Before the back, or before what leans, a box always ends.")
+    if one.on == "back" and (one.from_front is not None or one.depth is not None):
+        yield Fault(f"{where}/from_front", "What stands before the back is measured from the back.")
+
+
 def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[Fault]:
     known = choosables(plan.defaults_edition)
     for name, text in choices.items():
@@ -281,14 +328,14 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
             yield Fault(at, f"Nothing called {name!r} can be chosen.")
             continue
         kind = known[name].kind
-        if kind == "length":
+        if kind in NUMBERS:
             try:
-                read_length(text, None)
-            except LengthRefused as refused:
+                worth = worth_of(kind, text)
+            except (LengthRefused, WeightRefused, NumberRefused) as refused:
                 yield Fault(at, f"{refused.message} {refused.fix}")
-        elif kind == "count":
-            if not (text.isascii() and text.isdigit() and len(text) <= 4):
-                yield Fault(at, f"Read {text!r}, which is no count. Write a whole number.")
+            else:
+                if worth == 0 and known[name].is_above_zero:
+                    yield Fault(at, f"{known[name].title} is more than nothing; leave it out instead.")
         elif kind in ("sheet", "runner"):
             rows = plan.library.sheets if kind == "sheet" else plan.library.runners
             if text not in rows:

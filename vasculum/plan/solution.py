@@ -11,15 +11,17 @@ from functools import lru_cache
 from typing import Any, Literal
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
-from vasculum.core.lengths import Unit, show_with_unit
+from vasculum.core.lengths import Mm, Unit, show_with_unit
+from vasculum.core.weights import weight_of
 from vasculum.plan.document import Model
-from vasculum.plan.layout import Node, boxes_of, cells_of
-from vasculum.plan.parts import Grain, Hand, Joinery, Part, merged, nearest_key, parts_of
+from vasculum.plan.joinery import Joinery, JoineryKind, in_words, nearest_key
+from vasculum.plan.layout import Node, boxes_of, cells_of, levels_of, nearest_choice, numbers_of
+from vasculum.plan.parts import Grain, Hand, Part, merged, parts_of
 from vasculum.plan.patching import PatchStep
 from vasculum.plan.places import DEFAULTS, THICKNESS_OF_SHEET
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.stages import Stages, stages_of
-from vasculum.plan.words import filled, label_of, length_texts, number_text, place_name, unit_of
+from vasculum.plan.words import cell_name, filled, label_of, length_texts, number_text, place_name, unit_of
 
 
 class Shown(Model):
@@ -68,7 +70,7 @@ class Size(Model):
 class JoineryShown(Model):
     """Something cut into a part or marked on it, in words."""
 
-    kind: Literal["groove", "rabbet_ends", "line"]
+    kind: JoineryKind
     text: str
     keys: list[str]
 
@@ -90,7 +92,11 @@ class PartShown(Model):
     grain: Grain
     places: list[str]
     """Names of the places, one for each piece."""
+    numbers: list[int]
+    """Numbers of the cells, one for each piece; 0 for what belongs to no single cell."""
     bands: list[str]
+    weight: str
+    """Of one piece: what a sheet of its size weighs at its density; empty while a size waits, or of no sheet."""
     joinery: list[JoineryShown]
 
 
@@ -121,6 +127,8 @@ class TapeCheck(Model):
     """What the tape should read on the finished or dry-assembled thing."""
 
     what: str
+    drawer: str
+    """The number and name of the drawer where a plan has several; empty for what is measured once."""
     key: str
     value: Shown
     tolerance: Shown
@@ -150,7 +158,8 @@ class Solution(Model):
 
 def solution_of(plan: SolvedPlan) -> Solution:
     """Say a solved plan in its unit."""
-    parts = [_part_row(plan, group) for group in merged(plan, parts_of(plan))]
+    numbers = numbers_of(plan.plan)
+    parts = [_part_row(plan, group, numbers) for group in merged(plan, parts_of(plan))]
     findings, assumed = findings_of(plan), list(_assumed(plan))
     is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
     return Solution(
@@ -178,6 +187,12 @@ def quantity_keys(plan: SolvedPlan) -> Iterator[Key]:
 def shown(plan: SolvedPlan, value: Any, measure: MeasureUnit = "mm") -> Shown | None:
     """A value in the plan's unit, or None where there is none."""
     return _shown(value, plan.plan.units.length, measure)
+
+
+def length_shown(plan: SolvedPlan, length: Mm) -> Shown:
+    """A length in the plan's unit."""
+    text, other = length_texts(length, plan.plan.units.length)
+    return Shown(mm=str(length), text=text, other=other)
 
 
 def _shown(value: Any, unit: Unit, measure: MeasureUnit) -> Shown | None:
@@ -244,7 +259,7 @@ def _size(plan: SolvedPlan, key: Key) -> Size:
     )
 
 
-def _part_row(plan: SolvedPlan, group: list[Part]) -> PartShown:
+def _part_row(plan: SolvedPlan, group: list[Part], numbers: dict[str, int]) -> PartShown:
     part = group[0]
     sheet = plan.plan.library.sheets.get(part.sheet) if part.sheet else None
     return PartShown(
@@ -258,30 +273,32 @@ def _part_row(plan: SolvedPlan, group: list[Part]) -> PartShown:
         length=_size(plan, part.length),
         width=_size(plan, part.width),
         thickness=_size(plan, part.thickness),
-        material=sheet.name if sheet else "Packing, planed to thickness",
+        material=sheet.name if sheet else _MATERIALS.get(part.role, "Packing, planed to thickness"),
         grain=part.grain,
         places=[place_name(plan.plan, p.place) for p in group],
+        numbers=[numbers.get(p.place, 0) for p in group],
         bands=[],
+        weight=_weight(plan, part),
         joinery=[_joinery_shown(plan, j) for j in part.joinery],
     )
 
 
-def _joinery_shown(plan: SolvedPlan, joinery: Joinery) -> JoineryShown:
-    def said(key: Key | None) -> str:
-        value = None if key is None else plan.solved.value(*key)
-        return "?" if value is None else number_text(value, plan.plan.units.length)
+_MATERIALS = {"runner_left": "Hardwood, planed to thickness", "runner_right": "Hardwood, planed to thickness"}
 
-    if joinery.kind == "groove":
-        text = (
-            f"{joinery.what}: {said(joinery.from_edge)} above the lower edge, "
-            f"{said(joinery.width)} wide, {said(joinery.depth)} deep, inside face"
-        )
-    elif joinery.kind == "rabbet_ends":
-        text = f"{joinery.what}: both ends, {said(joinery.width)} wide, {said(joinery.depth)} deep, inside face"
-    else:
-        text = f"{joinery.what}: {said(joinery.from_edge)} above the lower edge"
-    keys = [key_text(k) for k in (joinery.from_edge, joinery.width, joinery.depth) if k is not None]
-    return JoineryShown(kind=joinery.kind, text=text, keys=keys)
+
+def _weight(plan: SolvedPlan, part: Part) -> str:
+    sizes = [plan.solved.value(*key) for key in (part.length, part.width, part.thickness)]
+    place, thickness = part.thickness
+    density = plan.solved.value(*nearest_key(plan, place, thickness.replace("_thickness", "_density")))
+    if part.sheet is None or density is None or None in sizes:
+        return ""
+    length, width, thick = sizes
+    return number_text(weight_of(length * width * thick, density), plan.plan.units.length, "kg")
+
+
+def _joinery_shown(plan: SolvedPlan, one: Joinery) -> JoineryShown:
+    keys = [key_text(k) for k in (one.from_edge, one.width, one.depth, one.count) if k is not None]
+    return JoineryShown(kind=one.kind, text=in_words(plan, one), keys=keys)
 
 
 def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
@@ -292,7 +309,7 @@ def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
     for space in plan.plan.space_order:
         for node in cells_of(plan.plan, space):
             length = plan.solved.value(node.id, "runner_length")
-            if length is not None:
+            if length is not None and "rolling" in plan.laid.places[node.id].kinds:
                 what = f"{_runner_name(plan, node)} runner, {show_with_unit(length, plan.plan.units.length)}"
                 pairs.setdefault(what, []).append((node.id, "runner_length"))
             count = plan.solved.value(node.id, "front_screw_count")
@@ -308,8 +325,8 @@ def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
 
 
 def _runner_name(plan: SolvedPlan, node: Node) -> str:
-    levels = [node.place.choices, plan.plan.spaces[node.space].choices, plan.plan.choices]
-    return plan.plan.library.runners[next(level["runner"] for level in levels if "runner" in level)].name
+    row = nearest_choice(levels_of(plan.plan, node.space, node.place), "runner")
+    return plan.plan.library.runners[row or ""].name
 
 
 def _bought(what: str, count: int, unit: Literal["pair", "piece"], keys: list[Key]) -> Hardware:
@@ -397,7 +414,7 @@ _TAPE_CHECKS = (
 
 def _tape_checks(plan: SolvedPlan) -> Iterator[TapeCheck]:
     """Each once, whatever number of drawers share it; with more than one drawer each says which."""
-    boxes = boxes_of(plan.plan)
+    boxes, numbers = boxes_of(plan.plan), numbers_of(plan.plan)
     seen: set[Key] = set()
     for node in boxes:
         tolerance = shown(plan, plan.solved.value(*nearest_key(plan, node.id, "tape_tolerance")))
@@ -406,8 +423,8 @@ def _tape_checks(plan: SolvedPlan) -> Iterator[TapeCheck]:
             value = shown(plan, plan.solved.value(*key), unit_of(name))
             if value is not None and tolerance is not None and key not in seen:
                 seen.add(key)
-                own = f"{place_name(plan.plan, node.id)}: {what}" if key[0] == node.id and len(boxes) > 1 else what
-                yield TapeCheck(what=own, key=key_text(key), value=value, tolerance=tolerance)
+                drawer = cell_name(plan.plan, node.id, numbers) if key[0] == node.id and len(boxes) > 1 else ""
+                yield TapeCheck(what=what, drawer=drawer, key=key_text(key), value=value, tolerance=tolerance)
 
 
 def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:

@@ -6,7 +6,7 @@ from typing import Any, Literal
 
 from vasculum.core.lengths import Unit, read_length
 from vasculum.core.tables import NEWEST_EDITION, StockRunner, StockSheet, stock_runners, stock_sheets
-from vasculum.plan.document import FORMAT, VERSION, Plan
+from vasculum.plan.document import FORMAT, VERSION, Plan, Setting
 from vasculum.plan.reading import plan_from
 
 INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
@@ -20,6 +20,7 @@ def new_plan(
     width: str | None = None,
     height: str | None = None,
     depth: str | None = None,
+    what: Setting = "cabinet",
 ) -> Plan:
     """A plan of one opening with one drawer; sizes as typed, a bare number in ``unit``.
 
@@ -56,14 +57,22 @@ def new_plan(
             "units": {"length": unit, "increment": increment, "thickness_increment": thickness_increment},
             "choices": choices,
             "spaces": {
-                space: {"name": "Opening", "kind": kind, "frame": frame, "case": case, "holds": drawer, "choices": {}}
+                space: {
+                    "name": "Opening",
+                    "what": what,
+                    "kind": kind,
+                    "frame": frame,
+                    "case": case,
+                    "holds": drawer,
+                    "choices": {},
+                }
             },
             "space_order": [space],
             "surveys": surveys,
             "readings": readings,
             "reading_order": list(readings),
             "places": {drawer: {"name": "Drawer 1", "holds": "drawer"}},
-            "library": {"sheets": sheets, "runners": {runner: _runner_row(_stock_runner(unit))}},
+            "library": {"sheets": sheets, "runners": {runner: runner_row(_stock_runner(unit))}},
         }
     )
 
@@ -94,16 +103,19 @@ def _sheet_row(sheet: StockSheet) -> dict[str, Any]:
 
 
 def _stock_runner(unit: Unit) -> StockRunner:
-    return next(r for r in stock_runners() if r.system == unit)
+    return next(r for r in stock_runners() if r.system == unit and r.kind == "side_mount")
 
 
-def _runner_row(runner: StockRunner) -> dict[str, Any]:
+def runner_row(runner: StockRunner) -> dict[str, Any]:
+    """A stock runner as a row of a plan's library."""
     return {
         "name": runner.name,
         "kind": runner.kind,
         "side_clearance": runner.side_clearance,
         "height": runner.height,
         "metal": runner.metal,
+        "room_above": runner.room_above,
+        "room_below": runner.room_below,
         "stock_lengths": list(runner.stock_lengths),
         "source": runner.source,
     }

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from typing import Literal
 
-from vasculum.plan.document import Dimension, Model
+from vasculum.plan.document import Dimension, Model, Setting
 
 Level = Literal["low", "middle", "high"]
 Along = Literal["front", "middle", "back"]
 Side = Literal["left", "middle", "right"]
+Kind = Literal["framed", "frameless"]
 LEVELS: tuple[Level, ...] = ("low", "middle", "high")
 ALONG: tuple[Along, ...] = ("front", "middle", "back")
 SIDES: tuple[Side, ...] = ("left", "middle", "right")
@@ -26,7 +27,8 @@ class Station(Model):
 class StationGroup(Model):
     """The stations of one size, with the reason for taking it there."""
 
-    space: Literal["framed", "frameless"]
+    what: Setting
+    space: Kind
     survey: Literal["frame", "case"]
     of: Dimension
     title: str
@@ -36,46 +38,113 @@ class StationGroup(Model):
 
 def station_groups() -> list[StationGroup]:
     """Every kind of space and survey, in the order in which the tape goes round."""
-    frame = [
-        _group("framed", "frame", "width", "Frame opening, width", "Between the stiles: low, middle and high.",
-               [Station(of="width", level=level) for level in LEVELS]),
-        _group("framed", "frame", "height", "Frame opening, height", "Between the rails, beside each stile.",
-               [Station(of="height", side=side) for side in ("left", "right")]),
-        _diagonals("framed", "frame"),
+    framed = [group for what in ("cabinet", "alcove") for group in _framed(what)]
+    return [*framed, *_cabinet(), *_alcove(), *_chest(), *_bench(), *_bed(), *_vehicle(), *_unit()]
+
+
+WIDTHS = [Station(of="width", level=level, along=along) for along in ALONG for level in LEVELS]
+ENDS = [Station(of="width", level=level, along=along) for along in ("front", "back") for level in LEVELS]
+HEIGHTS = [Station(of="height", side=side) for side in ("left", "right")]
+DEPTHS = [Station(of="depth", level=level, side=side) for side in SIDES for level in ("low", "high")]
+DIAGONALS = [Station(of="diagonal_rising_right"), Station(of="diagonal_rising_left")]
+SQUARE = "Corner to corner. Equal diagonals are square."
+
+
+def _framed(what: Setting) -> list[StationGroup]:
+    """A frame, or the casing of an opening, and the inside behind it."""
+    name = {"cabinet": "Frame opening", "alcove": "Between the casing"}[what]
+    frame_widths = [Station(of="width", level=level) for level in LEVELS]
+
+    def group(survey: Literal["frame", "case"], title: str, hint: str, stations: list[Station]) -> StationGroup:
+        return _group(what, "framed", title, hint, stations, survey)
+
+    return [
+        group("frame", f"{name}, width", "Between the stiles: low, middle and high.", frame_widths),
+        group("frame", f"{name}, height", "Between the rails, beside each stile.", HEIGHTS),
+        group("frame", "Diagonals", SQUARE, DIAGONALS),
+        group("case", "Inside, depth", "From the frame's front face to the nearest thing behind.", DEPTHS),
+        group("case", "Inside, width", "Behind the frame: it decides the packing, not the box.", WIDTHS),
+    ]
+
+
+def _cabinet() -> list[StationGroup]:
+    return [
+        _group("cabinet", "frameless", "Width", "From side to side. The narrowest governs.", WIDTHS),
+        _group("cabinet", "frameless", "Height", "From floor to top, along each side.", HEIGHTS),
+        _group("cabinet", "frameless", "Depth", "From the front edge to the nearest thing behind.", DEPTHS),
+        _group("cabinet", "frameless", "Diagonals", SQUARE, DIAGONALS),
+    ]
+
+
+def _alcove() -> list[StationGroup]:
+    return [
+        _group("alcove", "frameless", "Between the walls", "Above the baseboard. Three heights at each of three depths: "
+               "walls bulge, lean and run apart, and the packing takes it all out.", WIDTHS),
+        _group("alcove", "frameless", "Height", "Beside each wall: floors fall away into corners.", HEIGHTS),
+        _group("alcove", "frameless", "Depth", "From where the fronts will stand to the wall behind, low and high.", DEPTHS),
+        _group("alcove", "frameless", "Diagonals", "Corner to corner, across the front: they tell the lean.", DIAGONALS),
     ]  # fmt: skip
-    widths = [Station(of="width", level=level, along=along) for along in ALONG for level in LEVELS]
-    framed = [
-        _group("framed", "case", "depth", "Inside, depth", "From the frame's front face to the nearest thing behind.",
-               _depths()),
-        _group("framed", "case", "width", "Inside, width", "Behind the frame: it decides the packing, not the box.",
-               widths),
+
+
+def _chest() -> list[StationGroup]:
+    return [
+        _group("chest", "frameless", "Between the walls", "Between the walls that the runners hang on, front and back: "
+               "what the old boxes measure is asked below.", ENDS),
+        _group("chest", "frameless", "Height", "Of the bay that becomes one drawer, along each side.", HEIGHTS),
+        _group("chest", "frameless", "Depth", "From the front edge to the back wall, or to the lock's rod.", DEPTHS),
     ]  # fmt: skip
-    frameless = [
-        _group("frameless", "case", "width", "Width", "From side to side. The narrowest governs.", widths),
-        _group("frameless", "case", "height", "Height", "From floor to top, along each side.",
-               [Station(of="height", side=side) for side in ("left", "right")]),
-        _group("frameless", "case", "depth", "Depth", "From the front edge to the nearest thing behind.", _depths()),
-        _diagonals("frameless", "case"),
+
+
+def _bench() -> list[StationGroup]:
+    return [
+        _group("bench", "frameless", "Between the legs", "Leg to leg, not between the rails: at the front legs and at the "
+               "back legs.", ENDS),
+        _group("bench", "frameless", "Height", "From the lower stretcher, or the floor, to the underside of the top.", HEIGHTS),
+        _group("bench", "frameless", "Depth", "From the face of the front legs to the rail behind.", DEPTHS),
+        _group("bench", "frameless", "Diagonals", "Across the front legs: a frame racks.", DIAGONALS),
     ]  # fmt: skip
-    return [*frame, *framed, *frameless]
 
 
-def _depths() -> list[Station]:
-    return [Station(of="depth", level=level, side=side) for side in SIDES for level in ("low", "high")]
+def _bed() -> list[StationGroup]:
+    return [
+        _group("bed", "frameless", "Along the bed", "From the head's support to the foot's: the side that drawers open to.",
+               ENDS),
+        _group("bed", "frameless", "Height", "From the floor to the underside of slats or platform, at head and foot.",
+               HEIGHTS),
+        _group("bed", "frameless", "Depth", "From the side rail's outer face to the middle support, or to the other side.",
+               DEPTHS),
+    ]  # fmt: skip
 
 
-def _diagonals(space: Literal["framed", "frameless"], survey: Literal["frame", "case"]) -> StationGroup:
-    stations = [Station(of="diagonal_rising_right"), Station(of="diagonal_rising_left")]
-    hint = "Corner to corner. Equal diagonals are square."
-    return _group(space, survey, "diagonal_rising_right", "Diagonals", hint, stations)
+def _vehicle() -> list[StationGroup]:
+    return [
+        _group("vehicle", "frameless", "Width of the floor", "Above the arches, from trim to trim; the arches themselves "
+               "are noted as in the way.", WIDTHS),
+        _group("vehicle", "frameless", "Height", "From the floor to the lowest thing above: roof, trim or parcel shelf.",
+               HEIGHTS),
+        _group("vehicle", "frameless", "Length", "From the sill to the seat backs, low at the floor and high at the box's "
+               "top, on each side.", DEPTHS),
+    ]  # fmt: skip
+
+
+def _unit() -> list[StationGroup]:
+    return [
+        _group("unit", "frameless", "Width", "Between the uprights, as wanted.",
+               [Station(of="width", level="middle", along="front")]),
+        _group("unit", "frameless", "Height", "Between bottom and top, as wanted: what is left open is worked out below.",
+               [Station(of="height", side="left")]),
+        _group("unit", "frameless", "Depth", "As wanted, less a gap for cords.", [Station(of="depth", side="middle")]),
+    ]  # fmt: skip
 
 
 def _group(
-    space: Literal["framed", "frameless"],
-    survey: Literal["frame", "case"],
-    of: Dimension,
+    what: Setting,
+    space: Kind,
     title: str,
     hint: str,
     stations: list[Station],
+    survey: Literal["frame", "case"] = "case",
 ) -> StationGroup:
-    return StationGroup(space=space, survey=survey, of=of, title=title, hint=hint, stations=stations)
+    return StationGroup(
+        what=what, space=space, survey=survey, of=stations[0].of, title=title, hint=hint, stations=stations
+    )

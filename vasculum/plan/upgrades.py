@@ -27,7 +27,30 @@ def _of_drawer(part: str, holders: dict[str, Any]) -> str:
     return f"{holders[place]}/{role}" if role.startswith("packing_") and holders.get(place) else part
 
 
-UPGRADES: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {1: _from_1}
+def _from_2(document: dict[str, Any]) -> dict[str, Any]:
+    """Version 3 adds rows from contents, what is left, ratios and bins: every version 2 plan is one already."""
+    return {**document, "version": 3}
+
+
+def _from_3(document: dict[str, Any]) -> dict[str, Any]:
+    """Version 4 says what a space is, who read the tape and when, and knows profiles: version 3 plans are cabinets.
+
+    Front and back of a box have a length each: a pin of both becomes a pin of either.
+    """
+    pins = document.get("as_built")
+    if isinstance(pins, dict):
+        document = {**document, "as_built": dict(pin for key, size in pins.items() for pin in _of_each_end(key, size))}
+    return {**document, "version": 4}
+
+
+def _of_each_end(key: str, size: Any) -> list[tuple[str, Any]]:
+    place, slash, name = key.partition("/")
+    if not name.startswith("front_back_length"):
+        return [(key, size)]
+    return [(place + slash + name.replace("front_back", end), size) for end in ("box_front", "box_back")]
+
+
+UPGRADES: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {1: _from_1, 2: _from_2, 3: _from_3}
 """Version → the function that makes the next version of such a document."""
 
 

@@ -11,6 +11,7 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit, show, show_other, show_with_unit
 from vasculum.core.tables import choosables
+from vasculum.core.weights import show_weight
 from vasculum.plan.document import Plan, Reading
 from vasculum.plan.places import DEFAULTS, PLAN
 
@@ -27,7 +28,7 @@ _GIVEN = {
 
 @cache
 def label_of(name: str) -> str:
-    """A quantity's name in plain words: ``front_back_length_cut`` → *front and back length, cut*."""
+    """A quantity's name in plain words: ``box_front_length_cut`` → *box front length, cut*."""
     if name in _GIVEN:
         return _GIVEN[name]
     known = choosables()
@@ -37,13 +38,21 @@ def label_of(name: str) -> str:
     for ending, words in _ENDINGS:
         if name.endswith(ending):
             return label_of(name.removesuffix(ending)) + words
-    return name.replace("front_back", "front and back").replace("_", " ")
+    return name.replace("_", " ")
 
 
 def place_name(plan: Plan, place: str) -> str:
     """What a person calls a place."""
     if place in plan.places:
         return plan.places[place].name
+    cell, plus, obstruction = place.partition("+")
+    if cell in plan.scribes:
+        return plan.scribes[cell].name + (f", station {obstruction}" if plus else "")
+    obstruction = obstruction.partition("+")[0] if cell in plan.places else obstruction
+    if plus and cell in plan.places and obstruction in plan.obstructions:
+        return f"{plan.obstructions[obstruction].name} beside {plan.places[cell].name}"
+    if place in plan.obstructions:
+        return plan.obstructions[place].name
     if place in plan.spaces:
         return plan.spaces[place].name
     if place in plan.surveys:
@@ -51,6 +60,11 @@ def place_name(plan: Plan, place: str) -> str:
     if place in plan.readings:
         return station_of(plan.readings[place])
     return {PLAN: "This plan", DEFAULTS: "Defaults"}.get(place, place)
+
+
+def cell_name(plan: Plan, place: str, numbers: Mapping[str, int]) -> str:
+    """Number and name of a cell, for two may bear one name: *3 Seed trays*."""
+    return f"{numbers[place]} {place_name(plan, place)}"
 
 
 def station_of(reading: Reading) -> str:
@@ -65,8 +79,11 @@ def unit_of(name: str) -> MeasureUnit:
     answers = the_catalogue().rules.get(name)
     if answers:
         return next(iter(answers.values())).unit
+    if name.endswith("_density"):
+        return "kg/m³"
     known = choosables().get(name)
-    return "count" if known is not None and known.kind == "count" else "mm"
+    kinds: dict[str, MeasureUnit] = {"count": "count", "weight": "kg", "ratio": "ratio"}
+    return "mm" if known is None else kinds.get(known.kind, "mm")
 
 
 def number_text(value: Any, unit: Unit, measure: MeasureUnit = "mm") -> str:
@@ -75,6 +92,12 @@ def number_text(value: Any, unit: Unit, measure: MeasureUnit = "mm") -> str:
         return ", ".join(number_text(one, unit, measure) for one in value)
     if measure == "litre":
         return f"{float(value):.1f} litres"
+    if measure == "kg":
+        return show_weight(value, unit)
+    if measure in ("N", "kg/m³"):
+        return f"{float(value):.0f} {measure}"
+    if measure == "share":
+        return f"{float(value):.0%}"
     if measure != "mm":
         return str(value)
     exact = Fraction(round(value * 10), 10) if isinstance(value, float) else Fraction(value)
@@ -88,5 +111,16 @@ def length_texts(value: Fraction, unit: Unit) -> tuple[str, str]:
 
 def filled(template: str, numbers: Mapping[str, Any], unit: Unit) -> str:
     """A message with its numbers put in, in the plan's unit."""
-    shown = {n: number_text(v, unit) if isinstance(v, Fraction) else str(v) for n, v in numbers.items()}
+    shown = {n: number_text(v, unit, _measure_of(n, v)) for n, v in numbers.items()}
     return template.format(**shown) if numbers else template
+
+
+def _measure_of(name: str, value: Any) -> MeasureUnit:
+    """The unit of one number of a message, by its name; a whole number counts."""
+    for ending, measure in _MEASURES.items():
+        if name.endswith(ending):
+            return measure
+    return "count" if isinstance(value, int) else "mm"
+
+
+_MEASURES: dict[str, MeasureUnit] = {"_kg": "kg", "_n": "N", "_count": "count"}

@@ -19,14 +19,16 @@ from vasculum.core.errors import (
     PlanRefused,
     VasculumError,
 )
+from vasculum.devices.protocol import DeviceRefused
 from vasculum.plan.reading import FaultyPlan
 from vasculum.store.database import database_file, open_database
 from vasculum.store.plans import Plans
-from vasculum.web import files, history, plans, shop
+from vasculum.web import devices, files, history, pairing, plans, shop
 from vasculum.web.desk import Desk, desk
 from vasculum.web.endpoints import BodyRefused, Endpoints
 from vasculum.web.files import NoSuchFile
 from vasculum.web.messages import FaultShown, ProblemAnswer
+from vasculum.web.network import Network, NoNetwork, NotPaired
 
 STATIC = Path(__file__).parent / "static"
 MOST_BYTES = 2_500_000
@@ -44,6 +46,9 @@ STATUS: dict[type[VasculumError], int] = {
     NoSuchRevision: 404,
     PlanMovedOn: 409,
     NothingToUndo: 409,
+    NotPaired: 403,
+    NoNetwork: 503,
+    DeviceRefused: 503,
     LengthRefused: 422,
     PlanRefused: 422,
 }
@@ -51,7 +56,7 @@ STATUS: dict[type[VasculumError], int] = {
 
 def all_endpoints() -> list[Endpoints]:
     """Every group of endpoints."""
-    return [plans.endpoints, history.endpoints, files.endpoints, shop.endpoints]
+    return [plans.endpoints, history.endpoints, files.endpoints, shop.endpoints, pairing.endpoints, devices.endpoints]
 
 
 def create_app(data: Path | None = None, with_demo: bool = False) -> Flask:
@@ -65,6 +70,9 @@ def create_app(data: Path | None = None, with_demo: bool = False) -> Flask:
     app.extensions["desk"] = Desk(Plans(open_database(database_file(data))))
     for endpoints in all_endpoints():
         app.register_blueprint(endpoints.blueprint)
+    app.register_blueprint(pairing.pages)
+    app.extensions["network"] = Network(app)
+    app.extensions["bench"] = devices.Bench()
     app.before_request(_only_this_machine)
     app.after_request(_with_policy)
     app.register_error_handler(VasculumError, _refused)
@@ -78,17 +86,33 @@ def create_app(data: Path | None = None, with_demo: bool = False) -> Flask:
 
 
 def _only_this_machine() -> Response | None:
+    if pairing.is_guest():
+        return _only_paired()
     host = request.host.rsplit(":", 1)[0] if not request.host.endswith("]") else request.host
     if host in HOSTS:
         return None
     return _problem(403, "wrong-host", "This app answers to this machine only.", "Open it at 127.0.0.1.")
 
 
+def _only_paired() -> Response | None:
+    """A guest of the second door gets the pairing page until it is paired."""
+    if request.path in ("/pair", "/pair/style.css"):
+        return None
+    try:
+        pairing.network().admit(request)
+    except NotPaired as refused:
+        if request.path.startswith("/api/") or refused.code != "not-paired":
+            raise
+        return Response(status=303, headers={"Location": "/pair"})
+    return None
+
+
 def _with_policy(response: Response) -> Response:
-    response.headers["Content-Security-Policy"] = POLICY
+    response.headers.setdefault("Content-Security-Policy", POLICY)
     response.headers["X-Content-Type-Options"] = "nosniff"
     response.headers["Referrer-Policy"] = "no-referrer"
-    response.headers["Cross-Origin-Opener-Policy"] = "same-origin"
+    if not pairing.is_guest():  # without encryption a browser ignores it there, and complains
+        response.headers["Cross-Origin-Opener-Policy"] = "same-origin"
     response.headers["Cross-Origin-Resource-Policy"] = "same-origin"
     if request.path.startswith("/api/"):
         response.headers["Cache-Control"] = "no-store"

@@ -11,7 +11,7 @@ from flask import current_app
 
 from vasculum.core.flow import Key, key_text
 from vasculum.demo import DEMO_PLANS, demo_plan
-from vasculum.drawing.shown import drawings_of
+from vasculum.drawing.shown import View, drawings_of
 from vasculum.plan.document import Plan
 from vasculum.plan.patching import marked
 from vasculum.plan.restoring import brought_back
@@ -63,12 +63,12 @@ class Desk:
         solved = self.solved(revision)
         return PlanAnswer(**self._at(revision, solved), solution=solution_of(solved))
 
-    def change(self, before: SolvedPlan, revision: Revision) -> ChangeAnswer:
+    def change(self, before: SolvedPlan, revision: Revision, view: View | None = None) -> ChangeAnswer:
         """What a change did, as far as the caller does not know it yet."""
         after = self.solved(revision, before)
         solution = solution_of(after)
         return ChangeAnswer(
-            **self._at(revision, after),
+            **self._at(revision, after, view),
             changed={key_text(k): quantity_shown(after, k) for k in _changed_keys(before, after)},
             gone=sorted(key_text(k) for k in {*quantity_keys(before)} - {*quantity_keys(after)}),
             moved=moved(before, after),
@@ -80,7 +80,7 @@ class Desk:
             stages=solution.stages,
         )
 
-    def _at(self, revision: Revision, solved: SolvedPlan) -> dict[str, Any]:
+    def _at(self, revision: Revision, solved: SolvedPlan, view: View | None = None) -> dict[str, Any]:
         """What every answer about a revision holds."""
         return {
             "id": revision.plan_id,
@@ -91,16 +91,16 @@ class Desk:
             "can_redo": revision.can_redo,
             "printed": self._printed(revision, solved),
             "document": revision.plan,
-            "drawings": drawings_of(solved),
+            "drawings": drawings_of(solved, view),
         }
 
-    def preview(self, before: SolvedPlan | None, plan: Plan) -> PreviewAnswer:
+    def preview(self, before: SolvedPlan | None, plan: Plan, view: View | None = None) -> PreviewAnswer:
         """What a plan would be; nothing is kept."""
         after = marked(plan, before)
         return PreviewAnswer(
             solution=solution_of(after),
             moved=moved(before, after) if before else [],
-            drawings=drawings_of(after),
+            drawings=drawings_of(after, view),
         )
 
     def moved_between(self, plan_id: str, base: int, head: int) -> list[Moved]:

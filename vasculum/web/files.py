@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import re
 
-from flask import Response
+from flask import Response, request
 
 from vasculum.core.errors import StoreRefused
 from vasculum.export.files import EXPORTS
+from vasculum.plan.settings import setting_named
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import PlanAnswer, Printed
@@ -31,12 +32,13 @@ def plan_file(plan_id: str, file_name: str) -> Response:
     return _attached(made, export.media_type, f"{_plain(revision.plan.name)}-{revision.number}-{file_name}")
 
 
-@route("GET", "/measuring-sheet.pdf", media_type="application/pdf")
+@route("GET", "/measuring-sheet.pdf", media_type="application/pdf", query=("what",))
 def measuring_sheet_file() -> Response:
-    """A blank measuring sheet; needs no plan."""
+    """A blank measuring sheet for one kind of space, or for a cabinet; needs no plan."""
     from vasculum.export.pdf.measuring import measuring_sheet
 
-    return _attached(measuring_sheet(), "application/pdf", "measuring-sheet.pdf")
+    setting = setting_named(request.args.get("what", ""))
+    return _attached(measuring_sheet(setting), "application/pdf", f"measuring-sheet-{setting.what}.pdf")
 
 
 @route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))

@@ -8,9 +8,13 @@ from pydantic import Field
 
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit
-from vasculum.drawing.shown import SheetShown
-from vasculum.plan.document import Model, Name, Plan
-from vasculum.plan.patching import Patch
+from vasculum.drawing.shown import SheetShown, View
+from vasculum.plan.comparing import Compared
+from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
+from vasculum.plan.patching import Patch, PatchStep
+from vasculum.plan.readings_csv import ReadRow
+from vasculum.plan.runners_csv import RunnerRow
+from vasculum.plan.settings import SettingShown
 from vasculum.plan.solution import (
     Assumed,
     FindingShown,
@@ -26,6 +30,7 @@ from vasculum.plan.solution import (
 from vasculum.plan.stages import Stages
 from vasculum.plan.stations import StationGroup
 from vasculum.plan.telling import ReasonShown
+from vasculum.plan.weighing import Weighed
 
 LengthTyped = Annotated[str, Field(max_length=140)]
 RevisionNumber = Annotated[int, Field(ge=1, le=2**31 - 1)]
@@ -39,6 +44,7 @@ class NewPlan(Model):
     """A new plan: what kind of opening, and up to three numbers as typed."""
 
     name: Name
+    what: Setting = "cabinet"
     kind: Literal["framed", "frameless"]
     unit: Unit
     width: LengthTyped | None = None
@@ -52,7 +58,13 @@ class Base(Model):
     base: RevisionNumber
 
 
-class Edit(Base):
+class Looking(Base):
+    """What the caller last saw, and the sheet in view, which is drawn in the answer beside the elevations."""
+
+    view: View | None = None
+
+
+class Edit(Looking):
     """One change: a JSON Patch against the revision last seen."""
 
     patch: Patch
@@ -60,6 +72,51 @@ class Edit(Base):
     """What a person would call it, for the history."""
     field: Annotated[str, Field(max_length=400)] = ""
     """What is edited: consecutive edits of one field are one undo step."""
+
+
+class PastedReadings(Model):
+    """A table of readings for one space, as pasted."""
+
+    space: Annotated[str, Field(max_length=60)]
+    text: Annotated[str, Field(max_length=200_000)]
+
+
+class ReadingsAnswer(Model):
+    """Every row as it was read, and the change that takes the good ones in; nothing is kept."""
+
+    rows: list[ReadRow]
+    patch: list[PatchStep]
+
+
+class PastedRunners(Model):
+    """A table of runners, as pasted."""
+
+    text: Annotated[str, Field(max_length=200_000)]
+
+
+class RunnersAnswer(Model):
+    """Every row as it was read, and the change that takes the good ones in; nothing is kept."""
+
+    rows: list[RunnerRow]
+    patch: list[PatchStep]
+
+
+class Drag(Looking):
+    """Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged."""
+
+    place: Annotated[str, Field(max_length=60)]
+    by: Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False)] | None = None
+    steps: Annotated[int, Field(ge=-100, le=100)] | None = None
+
+
+class Push(Looking):
+    """Move what stands in the way along its wall: by mm as dragged, or by whole increments as nudged."""
+
+    obstruction: Annotated[str, Field(max_length=60)]
+    across: Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False)] = 0
+    up: Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False)] = 0
+    in_steps: bool = False
+    """Whether ``across`` and ``up`` count increments."""
 
 
 class Typed(Model):
@@ -135,6 +192,31 @@ class PreviewAnswer(Model):
     drawings: list[SheetShown]
 
 
+class MirrorAnswer(Model):
+    """The change that puts a mirror image of a space behind it; nothing is kept."""
+
+    patch: list[PatchStep]
+
+
+class WeighedAnswer(Model):
+    """Every alternative of a family with what it would take and bring; nothing is kept."""
+
+    alternatives: list[Weighed]
+
+
+class DragAnswer(PreviewAnswer):
+    """What a drag would do: the change to keep, and the part's new clear size; nothing is kept."""
+
+    patch: list[PatchStep]
+    size: Shown
+
+
+class PushAnswer(PreviewAnswer):
+    """What a push would do, and the change to keep; nothing is kept."""
+
+    patch: list[PatchStep]
+
+
 class ListedPlan(Model):
     """A plan in the list."""
 
@@ -150,6 +232,59 @@ class PlanList(Model):
 
     plans: list[ListedPlan]
     deleted: list[ListedPlan]
+
+
+class Version(Model):
+    """One of two plans that are compared."""
+
+    id: str
+    name: str
+    revision: int
+    elevations: list[SheetShown]
+
+
+class Comparison(Model):
+    """Two plans side by side, in the unit of the first."""
+
+    left: Version
+    right: Version
+    lines: list[Compared]
+
+
+class TapeAsked(Model):
+    """What the tape is held along."""
+
+    of: Dimension
+
+
+class TapeAnswer(Model):
+    """What the tape said, as a plan keeps it."""
+
+    value: str
+    plus_minus: str
+    device: str
+
+
+class NetworkSwitch(Model):
+    """Open the second door, or close it."""
+
+    is_on: bool
+
+
+class NetworkState(Model):
+    """The second door: what a phone opens and types. A guest is told only that it is one."""
+
+    is_on: bool
+    is_guest: bool
+    url: str
+    code: str
+    guests: int
+
+
+class Head(Model):
+    """The newest revision of a plan."""
+
+    revision: int
 
 
 class WhyAnswer(Model):
@@ -197,6 +332,16 @@ class AlternativeShown(Model):
     about: str
 
 
+class MattressShown(Model):
+    """A mattress as sold."""
+
+    id: str
+    name: str
+    width: str
+    length: str
+    source: str
+
+
 class RuleShown(Model):
     """One rule's sentence."""
 
@@ -216,6 +361,8 @@ class CatalogueAnswer(Model):
     alternatives: list[AlternativeShown]
     rules: list[RuleShown]
     stations: list[StationGroup]
+    settings: list[SettingShown]
+    mattresses: list[MattressShown]
 
 
 class FaultShown(Model):

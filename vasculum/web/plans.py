@@ -2,24 +2,50 @@
 
 from __future__ import annotations
 
-from vasculum.core.errors import PlanMovedOn
+from fractions import Fraction
+
+from flask import request
+
+from vasculum.core.errors import NoSuchQuantity, PlanMovedOn
 from vasculum.demo import DEMO_PLANS
+from vasculum.drawing.shown import SheetShown, drawings_of, sheet_of
+from vasculum.plan import runners_csv
+from vasculum.plan.comparing import compared
 from vasculum.plan.document import Plan
+from vasculum.plan.dragging import dragged, pushed
+from vasculum.plan.mirroring import mirrored_space
 from vasculum.plan.patching import marked, patched
 from vasculum.plan.reading import read_plan
+from vasculum.plan.readings_csv import read_readings, taken_in
+from vasculum.plan.solution import length_shown
+from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan
+from vasculum.plan.weighing import WEIGHED, weighed
 from vasculum.store.plans import Listed
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints, need_json
 from vasculum.web.messages import (
     ChangeAnswer,
+    Comparison,
+    Drag,
+    DragAnswer,
     Edit,
+    Head,
     ListedPlan,
+    MirrorAnswer,
     NewPlan,
     Nothing,
+    PastedReadings,
+    PastedRunners,
     PlanAnswer,
     PlanList,
     PreviewAnswer,
+    Push,
+    PushAnswer,
+    ReadingsAnswer,
+    RunnersAnswer,
+    Version,
+    WeighedAnswer,
 )
 
 endpoints = Endpoints("plans")
@@ -46,7 +72,7 @@ def _listed(plan: Listed) -> ListedPlan:
 
 
 def _made(body: NewPlan) -> Plan:
-    return new_plan(body.name, body.kind, body.unit, body.width, body.height, body.depth)
+    return new_plan(body.name, body.kind, body.unit, body.width, body.height, body.depth, body.what)
 
 
 @route("POST", "/plans", PlanAnswer, NewPlan, status=201)
@@ -73,6 +99,12 @@ def import_plan() -> PlanAnswer:
 def get_plan(plan_id: str) -> PlanAnswer:
     """A plan as it is now, whole."""
     return desk().whole(desk().plans.get(plan_id))
+
+
+@route("GET", "/plans/<plan_id>/head", Head, refuses=(404,))
+def plan_head(plan_id: str) -> Head:
+    """Which revision is the newest, for a screen that follows what another one measures."""
+    return Head(revision=desk().plans.get(plan_id).number)
 
 
 @route("POST", "/plans/<plan_id>/copy", PlanAnswer, Nothing, status=201, refuses=(404,))
@@ -104,14 +136,90 @@ def edit_plan(plan_id: str, body: Edit) -> ChangeAnswer:
         return marked(patched(plan, body.patch), before).plan
 
     revision = desk().plans.apply(plan_id, body.base, change, body.label, body.field)
-    return desk().change(before, revision)
+    return desk().change(before, revision, body.view)
 
 
 @route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Edit, refuses=(404, 409))
 def preview_edit(plan_id: str, body: Edit) -> PreviewAnswer:
     """What a change would do to the plan as the caller last saw it; nothing is kept."""
-    plan = desk().plans.at(plan_id, body.base)
+    before = _seen(plan_id, body.base)
+    return desk().preview(before, patched(before.plan, body.patch), body.view)
+
+
+@route("POST", "/plans/<plan_id>/drag", DragAnswer, Drag, refuses=(404, 409))
+def drag(plan_id: str, body: Drag) -> DragAnswer:
+    """Where a divider comes to stand when it is moved, snapped to the shop's increment; nothing is kept."""
+    before = _seen(plan_id, body.base)
+    by = Fraction(body.by) if body.by is not None else before.solved.value("plan", "increment") * (body.steps or 0)
+    patch, size = dragged(before, body.place, by)
+    after = desk().preview(before, patched(before.plan, patch), body.view)
+    return DragAnswer(**dict(after), patch=patch, size=length_shown(before, size))
+
+
+@route("POST", "/plans/<plan_id>/push", PushAnswer, Push, refuses=(404, 409))
+def push(plan_id: str, body: Push) -> PushAnswer:
+    """Where something in the way comes to stand when it is moved along its wall, snapped; nothing is kept."""
+    before = _seen(plan_id, body.base)
+    unit = before.solved.value("plan", "increment") if body.in_steps else Fraction(1)
+    patch = pushed(before, body.obstruction, (Fraction(body.across) * unit, Fraction(body.up) * unit))
+    after = desk().preview(before, patched(before.plan, patch), body.view)
+    return PushAnswer(**dict(after), patch=patch)
+
+
+@route("POST", "/plans/<plan_id>/readings", ReadingsAnswer, PastedReadings, refuses=(404,))
+def read_pasted(plan_id: str, body: PastedReadings) -> ReadingsAnswer:
+    """Read a table of readings, row by row; what to do with it is for the person to decide."""
+    plan = desk().plans.get(plan_id).plan
+    rows = read_readings(plan, body.space, body.text)
+    return ReadingsAnswer(rows=rows, patch=taken_in(plan, rows))
+
+
+@route("POST", "/plans/<plan_id>/runners", RunnersAnswer, PastedRunners, refuses=(404,))
+def read_pasted_runners(plan_id: str, body: PastedRunners) -> RunnersAnswer:
+    """Read a table of runners, row by row; what to do with it is for the person to decide."""
+    plan = desk().plans.get(plan_id).plan
+    rows = runners_csv.read_runners(plan, body.text)
+    return RunnersAnswer(rows=rows, patch=runners_csv.taken_in(plan, rows))
+
+
+@route("GET", "/plans/<plan_id>/mirrored", MirrorAnswer, refuses=(404,), query=("space",))
+def mirrored(plan_id: str) -> MirrorAnswer:
+    """What makes a mirror image of a space, for the other half of a bed or a desk."""
+    return MirrorAnswer(patch=mirrored_space(desk().plans.get(plan_id).plan, request.args.get("space", "")))
+
+
+@route("GET", "/plans/<plan_id>/alternatives", WeighedAnswer, refuses=(404,), query=("family",))
+def alternatives(plan_id: str) -> WeighedAnswer:
+    """What each joint, bottom, front or runner would cost and gain in this plan."""
+    family = request.args.get("family", "")
+    if family not in WEIGHED:
+        raise NoSuchQuantity(
+            "no-such-family", f"There is no family {family!r} to weigh.", f"There is {', '.join(WEIGHED)}."
+        )
+    return WeighedAnswer(alternatives=weighed(desk().solved(desk().plans.get(plan_id)), family))
+
+
+@route("GET", "/plans/<plan_id>/drawing", SheetShown, refuses=(404,), query=("name", "of"))
+def drawing(plan_id: str) -> SheetShown:
+    """One sheet of a plan as it is now: an elevation, a section, a plan view or a part."""
+    return sheet_of(desk().solved(desk().plans.get(plan_id)), request.args.get("name", ""), request.args.get("of", ""))
+
+
+@route("GET", "/compare", Comparison, refuses=(404,), query=("left", "right"))
+def compare() -> Comparison:
+    """Two versions side by side: what each takes, and where they differ."""
+    revisions = [desk().plans.get(request.args.get(side, "")) for side in ("left", "right")]
+    left, right = (desk().solved(revision) for revision in revisions)
+    versions = [
+        Version(id=r.plan_id, name=r.plan.name, revision=r.number, elevations=drawings_of(desk().solved(r)))
+        for r in revisions
+    ]
+    return Comparison(left=versions[0], right=versions[1], lines=compared(left, right))
+
+
+def _seen(plan_id: str, base: int) -> SolvedPlan:
+    """The plan as the caller last saw it, worked out."""
+    plan = desk().plans.at(plan_id, base)
     if plan is None:
-        raise PlanMovedOn(body.base, desk().plans.get(plan_id).number)
-    before = desk().solved_at(plan_id, body.base, plan)
-    return desk().preview(before, patched(plan, body.patch))
+        raise PlanMovedOn(base, desk().plans.get(plan_id).number)
+    return desk().solved_at(plan_id, base, plan)

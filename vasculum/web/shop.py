@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import asdict
+
 from flask import Response, json
 
 from vasculum import __version__
@@ -10,8 +12,9 @@ from vasculum.core.errors import LengthRefused, NoSuchPlan
 from vasculum.core.flow import family
 from vasculum.core.lengths import Mm, Unit, read_increment, read_length
 from vasculum.core.reasons import snap_nearest
-from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables
+from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables, mattresses
 from vasculum.demo import DEMO_PLANS
+from vasculum.plan.settings import SETTINGS
 from vasculum.plan.solution import Problem, Shown
 from vasculum.plan.stations import station_groups
 from vasculum.plan.words import length_texts
@@ -22,6 +25,7 @@ from vasculum.web.messages import (
     CatalogueAnswer,
     ChoosableShown,
     LengthAnswer,
+    MattressShown,
     Nothing,
     PlanAnswer,
     RuleShown,
@@ -58,6 +62,8 @@ def catalogue() -> CatalogueAnswer:
             for r in answers.values()
         ],
         stations=station_groups(),
+        settings=list(SETTINGS),
+        mattresses=[MattressShown(**asdict(one)) for one in mattresses()],
     )  # fmt: skip
 
 

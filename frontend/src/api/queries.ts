@@ -22,6 +22,27 @@ export const useCatalogue = () =>
     staleTime: Number.POSITIVE_INFINITY,
   })
 
+export const networkKey = ['network'] as const
+
+/** The second door: asked again while it is open, for a phone may pair at any time. */
+export const useNetwork = () =>
+  useQuery({
+    queryKey: networkKey,
+    queryFn: () => answered(client.GET('/api/network')),
+    staleTime: Number.POSITIVE_INFINITY,
+    refetchInterval: (query) => (query.state.data?.is_on && !query.state.data.is_guest ? 2000 : false),
+  })
+
+/** The newest revision of a plan, followed while another screen may change it. */
+export const useHead = (id: string, isFollowed: boolean) =>
+  useQuery({
+    queryKey: ['head', id],
+    queryFn: () => answered(client.GET('/api/plans/{plan_id}/head', { params: { path: { plan_id: id } } })),
+    enabled: isFollowed,
+    refetchInterval: 1000,
+    staleTime: 0,
+  })
+
 export const useWhy = (id: string, revision: number, key: string) =>
   useQuery({
     queryKey: ['why', id, revision, key],

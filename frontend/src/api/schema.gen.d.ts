@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two versions side by side: what each takes, and where they differ. */
+        get: operations["compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo/{plan_id}": {
         parameters: {
             query?: never;
@@ -32,6 +49,23 @@ export interface paths {
         put?: never;
         /** Bring a demo plan back to how it ships; that can be undone. */
         post: operations["put_demo_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One reading of the tape; nothing is kept. */
+        post: operations["read_tape"];
         delete?: never;
         options?: never;
         head?: never;
@@ -62,8 +96,43 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A blank measuring sheet; needs no plan. */
+        /** A blank measuring sheet for one kind of space, or for a cabinet; needs no plan. */
         get: operations["measuring_sheet_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/network": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the second door is open; its address and code are told at this machine only. */
+        get: operations["network_state"];
+        put?: never;
+        /** Open or close the second door. */
+        post: operations["switch_network"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/network/code.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The address of the second door as a picture for a phone's camera. */
+        get: operations["network_picture"];
         put?: never;
         post?: never;
         delete?: never;
@@ -159,6 +228,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/alternatives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each joint, bottom, front or runner would cost and gain in this plan. */
+        get: operations["alternatives"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/copy": {
         parameters: {
             query?: never;
@@ -170,6 +256,40 @@ export interface paths {
         put?: never;
         /** Keep a copy under a name of its own. */
         post: operations["copy_plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/drag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where a divider comes to stand when it is moved, snapped to the shop's increment; nothing is kept. */
+        post: operations["drag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One sheet of a plan as it is now: an elevation, a section, a plan view or a part. */
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -210,6 +330,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/head": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which revision is the newest, for a screen that follows what another one measures. */
+        get: operations["plan_head"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/history": {
         parameters: {
             query?: never;
@@ -219,6 +356,23 @@ export interface paths {
         };
         /** The revisions of a plan, newest first. */
         get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/mirrored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What makes a mirror image of a space, for the other half of a bed or a desk. */
+        get: operations["mirrored"];
         put?: never;
         post?: never;
         delete?: never;
@@ -261,6 +415,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/push": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where something in the way comes to stand when it is moved along its wall, snapped; nothing is kept. */
+        post: operations["push"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a table of readings, row by row; what to do with it is for the person to decide. */
+        post: operations["read_pasted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/redo": {
         parameters: {
             query?: never;
@@ -289,6 +477,23 @@ export interface paths {
         put?: never;
         /** Put a deleted plan back. */
         post: operations["restore_plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/runners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a table of runners, row by row; what to do with it is for the person to decide. */
+        post: operations["read_pasted_runners"];
         delete?: never;
         options?: never;
         head?: never;
@@ -389,6 +594,10 @@ export interface components {
             rules: components["schemas"]["RuleShown"][];
             /** Stations */
             stations: components["schemas"]["StationGroup"][];
+            /** Settings */
+            settings: components["schemas"]["SettingShown"][];
+            /** Mattresses */
+            mattresses: components["schemas"]["MattressShown"][];
         };
         /**
          * ChangeAnswer
@@ -456,12 +665,79 @@ export interface components {
             source: string;
         };
         /**
+         * Compared
+         * @description One line: what both have, or one of them lacks; empty where it does.
+         */
+        Compared: {
+            /**
+             * Topic
+             * @enum {string}
+             */
+            topic: "whole" | "sheets" | "hardware" | "parts" | "findings";
+            /** What */
+            what: string;
+            /** Left */
+            left: string;
+            /** Right */
+            right: string;
+            /** Differs */
+            differs: boolean;
+        };
+        /**
+         * Comparison
+         * @description Two plans side by side, in the unit of the first.
+         */
+        Comparison: {
+            left: components["schemas"]["Version"];
+            right: components["schemas"]["Version"];
+            /** Lines */
+            lines: components["schemas"]["Compared"][];
+        };
+        /**
+         * Drag
+         * @description Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged.
+         */
+        Drag: {
+            /** Base */
+            base: number;
+            /** @default null */
+            view: components["schemas"]["View"] | null;
+            /** Place */
+            place: string;
+            /**
+             * By
+             * @default null
+             */
+            by: number | null;
+            /**
+             * Steps
+             * @default null
+             */
+            steps: number | null;
+        };
+        /**
+         * DragAnswer
+         * @description What a drag would do: the change to keep, and the part's new clear size; nothing is kept.
+         */
+        DragAnswer: {
+            solution: components["schemas"]["Solution"];
+            /** Moved */
+            moved: components["schemas"]["Moved"][];
+            /** Drawings */
+            drawings: components["schemas"]["SheetShown"][];
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
+            size: components["schemas"]["Shown"];
+        };
+        /**
          * Edit
          * @description One change: a JSON Patch against the revision last seen.
          */
         Edit: {
             /** Base */
             base: number;
+            /** @default null */
+            view: components["schemas"]["View"] | null;
             /** Patch */
             patch: components["schemas"]["PatchStep"][];
             /**
@@ -533,6 +809,14 @@ export interface components {
             keys: string[];
         };
         /**
+         * Head
+         * @description The newest revision of a plan.
+         */
+        Head: {
+            /** Revision */
+            revision: number;
+        };
+        /**
          * HistoryAnswer
          * @description Revisions, newest first.
          */
@@ -563,7 +847,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "groove" | "rabbet_ends" | "line";
+            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove";
             /** Text */
             text: string;
             /** Keys */
@@ -602,6 +886,23 @@ export interface components {
             };
         };
         /**
+         * Likely
+         * @description Something that often stands in the way of such a space; ``what`` and ``on`` as an obstruction has them.
+         */
+        Likely: {
+            /** What */
+            what: string;
+            /**
+             * On
+             * @enum {string}
+             */
+            on: "left" | "right" | "back" | "floor" | "top";
+            /** Name */
+            name: string;
+            /** Hint */
+            hint: string;
+        };
+        /**
          * ListedPlan
          * @description A plan in the list.
          */
@@ -618,6 +919,30 @@ export interface components {
             is_demo: boolean;
         };
         /**
+         * MattressShown
+         * @description A mattress as sold.
+         */
+        MattressShown: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Width */
+            width: string;
+            /** Length */
+            length: string;
+            /** Source */
+            source: string;
+        };
+        /**
+         * MirrorAnswer
+         * @description The change that puts a mirror image of a space behind it; nothing is kept.
+         */
+        MirrorAnswer: {
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
          * Moved
          * @description One size that changed.
          */
@@ -632,12 +957,42 @@ export interface components {
             new: components["schemas"]["Shown"] | null;
         };
         /**
+         * NetworkState
+         * @description The second door: what a phone opens and types. A guest is told only that it is one.
+         */
+        NetworkState: {
+            /** Is On */
+            is_on: boolean;
+            /** Is Guest */
+            is_guest: boolean;
+            /** Url */
+            url: string;
+            /** Code */
+            code: string;
+            /** Guests */
+            guests: number;
+        };
+        /**
+         * NetworkSwitch
+         * @description Open the second door, or close it.
+         */
+        NetworkSwitch: {
+            /** Is On */
+            is_on: boolean;
+        };
+        /**
          * NewPlan
          * @description A new plan: what kind of opening, and up to three numbers as typed.
          */
         NewPlan: {
             /** Name */
             name: string;
+            /**
+             * What
+             * @default cabinet
+             * @enum {string}
+             */
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
             /**
              * Kind
              * @enum {string}
@@ -669,6 +1024,102 @@ export interface components {
          * @description An empty body.
          */
         Nothing: Record<string, never>;
+        /**
+         * Obstruction
+         * @description Something in the way: it stands in from one side of a space, all along it or over a stretch.
+         *
+         *     A box has one projection, what leans has another at its upper end, and a profile has one at each of its points.
+         */
+        Obstruction: {
+            /** Name */
+            name: string;
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "hinge" | "door_edge" | "frame_lip" | "centre_stile" | "pipe" | "socket" | "lock" | "dog_hole" | "wheel_arch" | "seat_back" | "anchor" | "sill" | "runner" | "baseboard" | "missing_wall" | "stone_top" | "other";
+            /**
+             * Space
+             * @example reading-7
+             */
+            space: string;
+            /**
+             * On
+             * @enum {string}
+             */
+            on: "left" | "right" | "back" | "floor" | "top";
+            /**
+             * Projection
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            projection: string;
+            /**
+             * Projection Above
+             * @description On a side or the back: how far at its upper end, where it leans; ``projection`` is then at its lower end.
+             * @default null
+             */
+            projection_above: string | null;
+            /**
+             * From Floor
+             * @default null
+             */
+            from_floor: string | null;
+            /**
+             * Height
+             * @description On a side or the back: where it begins, and how high it is; all the way where nothing is said.
+             * @default null
+             */
+            height: string | null;
+            /**
+             * From Left
+             * @default null
+             */
+            from_left: string | null;
+            /**
+             * Width
+             * @description On back, floor or top: where it begins from the left edge of the opening, and how wide it is.
+             * @default null
+             */
+            width: string | null;
+            /**
+             * Profile
+             * @description On a side or the back: its outline from below; between two points it is straight. It takes the place of
+             *     ``projection``, ``projection_above``, ``from_floor`` and ``height``.
+             * @default []
+             */
+            profile: components["schemas"]["ProfilePoint"][];
+            /**
+             * From Front
+             * @default null
+             */
+            from_front: string | null;
+            /**
+             * Depth
+             * @description Not before the back: where it begins behind the front, and how far in it goes; all the way where not said.
+             * @default null
+             */
+            depth: string | null;
+            /**
+             * Passes
+             * @description Whether a box goes past it, or ends before it and keeps its width. Ending before needs ``from_front``.
+             * @default beside
+             * @enum {string}
+             */
+            passes: "beside" | "before";
+            /**
+             * Both Sides
+             * @description On a side: pack the other side out alike.
+             * @default false
+             */
+            both_sides: boolean;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
         /**
          * PartShown
          * @description One row of the parts list: identical pieces together.
@@ -703,10 +1154,38 @@ export interface components {
              * @description Names of the places, one for each piece.
              */
             places: string[];
+            /**
+             * Numbers
+             * @description Numbers of the cells, one for each piece; 0 for what belongs to no single cell.
+             */
+            numbers: number[];
             /** Bands */
             bands: string[];
+            /**
+             * Weight
+             * @description Of one piece: what a sheet of its size weighs at its density; empty while a size waits, or of no sheet.
+             */
+            weight: string;
             /** Joinery */
             joinery: components["schemas"]["JoineryShown"][];
+        };
+        /**
+         * PastedReadings
+         * @description A table of readings for one space, as pasted.
+         */
+        PastedReadings: {
+            /** Space */
+            space: string;
+            /** Text */
+            text: string;
+        };
+        /**
+         * PastedRunners
+         * @description A table of runners, as pasted.
+         */
+        PastedRunners: {
+            /** Text */
+            text: string;
         };
         /**
          * PatchStep
@@ -734,7 +1213,7 @@ export interface components {
              * Holds
              * @enum {string}
              */
-            holds: "drawer" | "tray" | "shelf" | "open" | "false_front" | "blocked" | "rows" | "columns";
+            holds: "drawer" | "tray" | "shelf" | "open" | "bin" | "false_front" | "blocked" | "rows" | "columns";
             /**
              * Children
              * @description Of rows: from above; of columns: from the left.
@@ -758,10 +1237,16 @@ export interface components {
             divider: ("board" | "open") | null;
             /**
              * Step
-             * @description Of rows: by how much each graduated row is larger than the one before.
+             * @description Of a split: by how much each graduated part is larger than the one before.
              * @default null
              */
             step: string | null;
+            /**
+             * Ratio
+             * @description Of a split: how many times each graduated part is the one before; takes the place of a step.
+             * @default null
+             */
+            ratio: string | null;
             /**
              * Choices
              * @description What a person wants here, by name; anything else is looked up further out.
@@ -785,7 +1270,7 @@ export interface components {
              * Version
              * @constant
              */
-            version: 2;
+            version: 4;
             /** Name */
             name: string;
             /**
@@ -845,6 +1330,20 @@ export interface components {
              * @default []
              */
             reading_order: string[];
+            /**
+             * Obstructions
+             * @default {}
+             */
+            obstructions: {
+                [key: string]: components["schemas"]["Obstruction"];
+            };
+            /**
+             * Scribes
+             * @default {}
+             */
+            scribes: {
+                [key: string]: components["schemas"]["Scribe"];
+            };
             /** Places */
             places: {
                 [key: string]: components["schemas"]["Place"];
@@ -989,6 +1488,67 @@ export interface components {
             moved?: components["schemas"]["Moved"][];
         };
         /**
+         * ProfilePoint
+         * @description How far something stands in at one height above the floor.
+         */
+        ProfilePoint: {
+            /**
+             * At
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            at: string;
+            /**
+             * Projection
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            projection: string;
+        };
+        /**
+         * Push
+         * @description Move what stands in the way along its wall: by mm as dragged, or by whole increments as nudged.
+         */
+        Push: {
+            /** Base */
+            base: number;
+            /** @default null */
+            view: components["schemas"]["View"] | null;
+            /** Obstruction */
+            obstruction: string;
+            /**
+             * Across
+             * @default 0
+             */
+            across: number;
+            /**
+             * Up
+             * @default 0
+             */
+            up: number;
+            /**
+             * In Steps
+             * @description Whether ``across`` and ``up`` count increments.
+             * @default false
+             */
+            in_steps: boolean;
+        };
+        /**
+         * PushAnswer
+         * @description What a push would do, and the change to keep; nothing is kept.
+         */
+        PushAnswer: {
+            solution: components["schemas"]["Solution"];
+            /** Moved */
+            moved: components["schemas"]["Moved"][];
+            /** Drawings */
+            drawings: components["schemas"]["SheetShown"][];
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
          * QuantityShown
          * @description One quantity. ``planned`` is there only where the size was pinned as built.
          */
@@ -1005,7 +1565,7 @@ export interface components {
              * Unit
              * @enum {string}
              */
-            unit: "mm" | "count" | "ratio" | "litre" | "yes-no" | "text";
+            unit: "mm" | "count" | "ratio" | "litre" | "share" | "kg" | "kg/m³" | "N" | "yes-no" | "text";
             value: components["schemas"]["Shown"] | null;
             planned: components["schemas"]["Shown"] | null;
             /**
@@ -1021,6 +1581,24 @@ export interface components {
             problem: components["schemas"]["Problem"] | null;
             /** Waits For */
             waits_for: string[];
+        };
+        /**
+         * ReadRow
+         * @description One row of a pasted table: a reading, or why it is none.
+         */
+        ReadRow: {
+            /**
+             * Line
+             * @description In the text, the heading being 1.
+             */
+            line: number;
+            /** Text */
+            text: string;
+            /** Station */
+            station: string;
+            reading: components["schemas"]["Reading"] | null;
+            /** Problem */
+            problem: string;
         };
         /**
          * Reading
@@ -1069,10 +1647,32 @@ export interface components {
              */
             plus_minus: string | null;
             /**
+             * Taken By
+             * @description Who held the tape.
+             * @default
+             */
+            taken_by: string;
+            /**
+             * Taken At
+             * @description When, in universal time: `2026-11-25T09:30:00Z`.
+             * @default null
+             */
+            taken_at: string | null;
+            /**
              * Note
              * @default
              */
             note: string;
+        };
+        /**
+         * ReadingsAnswer
+         * @description Every row as it was read, and the change that takes the good ones in; nothing is kept.
+         */
+        ReadingsAnswer: {
+            /** Rows */
+            rows: components["schemas"]["ReadRow"][];
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
         };
         /**
          * ReasonShown
@@ -1120,7 +1720,7 @@ export interface components {
              * Unit
              * @enum {string}
              */
-            unit: "mm" | "count" | "ratio" | "litre" | "yes-no" | "text";
+            unit: "mm" | "count" | "ratio" | "litre" | "share" | "kg" | "kg/m³" | "N" | "yes-no" | "text";
             /** Sentence */
             sentence: string;
             /** Source */
@@ -1135,9 +1735,9 @@ export interface components {
             name: string;
             /**
              * Kind
-             * @constant
+             * @enum {string}
              */
-            kind: "side_mount";
+            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction";
             /**
              * Side Clearance
              * @description A length above zero with its unit, as typed.
@@ -1157,7 +1757,21 @@ export interface components {
              * @example 373 mm
              */
             metal: string;
-            /** Stock Lengths */
+            /**
+             * Room Above
+             * @default null
+             */
+            room_above: string | null;
+            /**
+             * Room Below
+             * @description What it wants above and below the box, in place of the plan's play, unless play was chosen.
+             * @default null
+             */
+            room_below: string | null;
+            /**
+             * Stock Lengths
+             * @description Not asked of what slides wood on wood: it is cut to any length.
+             */
             stock_lengths: string[];
             /**
              * Measured
@@ -1169,6 +1783,95 @@ export interface components {
              * @default
              */
             source: string;
+        };
+        /**
+         * RunnerRow
+         * @description One row of a pasted table: a runner, or why it is none.
+         */
+        RunnerRow: {
+            /** Line */
+            line: number;
+            /** Text */
+            text: string;
+            runner: components["schemas"]["Runner"] | null;
+            /** Problem */
+            problem: string;
+        };
+        /**
+         * RunnersAnswer
+         * @description Every row as it was read, and the change that takes the good ones in; nothing is kept.
+         */
+        RunnersAnswer: {
+            /** Rows */
+            rows: components["schemas"]["RunnerRow"][];
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
+         * Scribe
+         * @description A strip scribed to a wall that is not straight; stations from its lower or left end.
+         */
+        Scribe: {
+            /** Name */
+            name: string;
+            /**
+             * Space
+             * @example reading-7
+             */
+            space: string;
+            /**
+             * Side
+             * @enum {string}
+             */
+            side: "left" | "right" | "top";
+            /**
+             * Stations
+             * @default []
+             */
+            stations: components["schemas"]["ScribeStation"][];
+        };
+        /**
+         * ScribeStation
+         * @description The gap between the edge of the case and the wall, so far along the strip.
+         */
+        ScribeStation: {
+            /**
+             * At
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            at: string;
+            /**
+             * Gap
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            gap: string;
+        };
+        /**
+         * SettingShown
+         * @description One kind of space.
+         */
+        SettingShown: {
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            /** Title */
+            title: string;
+            /** About */
+            about: string;
+            /** May Be Framed */
+            may_be_framed: boolean;
+            /** Look For */
+            look_for: components["schemas"]["Likely"][];
+            /**
+             * Asks
+             * @description Groups of choices, in order.
+             */
+            asks: string[];
         };
         /**
          * Sheet
@@ -1194,6 +1897,12 @@ export interface components {
              * @default null
              */
             often: string | null;
+            /**
+             * Density
+             * @description Kilograms per cubic metre.
+             * @default null
+             */
+            density: number | null;
             /**
              * Source
              * @default
@@ -1267,7 +1976,7 @@ export interface components {
         };
         /**
          * Sizing
-         * @description How large a row or column wants to be. ``length`` belongs to fixed, ``share`` to shares; nothing else counts.
+         * @description How large a row or column wants to be. ``length`` belongs to fixed and contents, ``share`` to shares.
          */
         Sizing: {
             /**
@@ -1275,10 +1984,11 @@ export interface components {
              * @default share
              * @enum {string}
              */
-            by: "fixed" | "share" | "graduated";
+            by: "fixed" | "contents" | "share" | "graduated" | "left";
             /**
              * Length
-             * @description Of a fixed row: its clear height; of a fixed column: its clear width.
+             * @description Of a fixed row: its clear height; of one sized by its contents: how high they are. Of a column: how wide.
+             *     A bought bin brings its own.
              * @default null
              */
             length: string | null;
@@ -1317,6 +2027,13 @@ export interface components {
         Space: {
             /** Name */
             name: string;
+            /**
+             * What
+             * @description What it is: it decides which stations are offered, in which order, and what is looked for.
+             * @default cabinet
+             * @enum {string}
+             */
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
             /**
              * Kind
              * @enum {string}
@@ -1407,6 +2124,11 @@ export interface components {
          */
         StationGroup: {
             /**
+             * What
+             * @enum {string}
+             */
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            /**
              * Space
              * @enum {string}
              */
@@ -1495,12 +2217,40 @@ export interface components {
             what: "frame" | "case";
         };
         /**
+         * TapeAnswer
+         * @description What the tape said, as a plan keeps it.
+         */
+        TapeAnswer: {
+            /** Value */
+            value: string;
+            /** Plus Minus */
+            plus_minus: string;
+            /** Device */
+            device: string;
+        };
+        /**
+         * TapeAsked
+         * @description What the tape is held along.
+         */
+        TapeAsked: {
+            /**
+             * Of
+             * @enum {string}
+             */
+            of: "width" | "height" | "depth" | "diagonal_rising_right" | "diagonal_rising_left";
+        };
+        /**
          * TapeCheck
          * @description What the tape should read on the finished or dry-assembled thing.
          */
         TapeCheck: {
             /** What */
             what: string;
+            /**
+             * Drawer
+             * @description The number and name of the drawer where a plan has several; empty for what is measured once.
+             */
+            drawer: string;
             /** Key */
             key: string;
             value: components["schemas"]["Shown"];
@@ -1553,6 +2303,83 @@ export interface components {
             thickness_increment: string;
         };
         /**
+         * Version
+         * @description One of two plans that are compared.
+         */
+        Version: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Revision */
+            revision: number;
+            /** Elevations */
+            elevations: components["schemas"]["SheetShown"][];
+        };
+        /**
+         * View
+         * @description One sheet that somebody looks at: of which space, cell or part.
+         */
+        View: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "elevation" | "section" | "above" | "way_in" | "part";
+            /** Of */
+            of: string;
+        };
+        /**
+         * Weighed
+         * @description One alternative, chosen for the whole plan: what it would take and bring.
+         */
+        Weighed: {
+            /** Kind */
+            kind: string;
+            /** Is Chosen */
+            is_chosen: boolean;
+            /**
+             * Patch
+             * @description The change that chooses it.
+             */
+            patch: components["schemas"]["PatchStep"][];
+            /**
+             * Volume
+             * @description Inside, all boxes together.
+             */
+            volume: string;
+            /**
+             * More
+             * @description Against the choice that holds now, with its sign; empty where it is the same.
+             */
+            more: string;
+            /** Parts */
+            parts: number;
+            /**
+             * Pull
+             * @description The hardest pull of any box.
+             */
+            pull: string;
+            /**
+             * Stops
+             * @description Findings that stop it or want attention, new ones against now.
+             */
+            stops: number;
+            /**
+             * Says
+             * @description The first of them.
+             */
+            says: string;
+        };
+        /**
+         * WeighedAnswer
+         * @description Every alternative of a family with what it would take and bring; nothing is kept.
+         */
+        WeighedAnswer: {
+            /** Alternatives */
+            alternatives: components["schemas"]["Weighed"][];
+        };
+        /**
          * WhyAnswer
          * @description The chain of reasons: the asked quantity first, then what it rests on.
          */
@@ -1589,6 +2416,47 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query: {
+                left: string;
+                right: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1669,6 +2537,75 @@ export interface operations {
             };
         };
     };
+    read_tape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapeAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     read_typed_length: {
         parameters: {
             query?: never;
@@ -1731,7 +2668,9 @@ export interface operations {
     };
     measuring_sheet_file: {
         parameters: {
-            query?: never;
+            query: {
+                what: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1749,6 +2688,151 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    network_state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NetworkState"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    switch_network: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NetworkSwitch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NetworkState"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    network_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": unknown;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2070,6 +3154,48 @@ export interface operations {
             };
         };
     };
+    alternatives: {
+        parameters: {
+            query: {
+                family: string;
+            };
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighedAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     copy_plan: {
         parameters: {
             query?: never;
@@ -2132,6 +3258,129 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    drag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drag"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DragAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query: {
+                name: string;
+                of: string;
+            };
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetShown"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2262,6 +3511,46 @@ export interface operations {
             };
         };
     };
+    plan_head: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Head"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     history: {
         parameters: {
             query?: never;
@@ -2280,6 +3569,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HistoryAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    mirrored: {
+        parameters: {
+            query: {
+                space: string;
+            };
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MirrorAnswer"];
                 };
             };
             /** @description Bad Request */
@@ -2453,6 +3784,157 @@ export interface operations {
             };
         };
     };
+    push: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Push"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PushAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    read_pasted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedReadings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -2555,6 +4037,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    read_pasted_runners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedRunners"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunnersAnswer"];
                 };
             };
             /** @description Bad Request */

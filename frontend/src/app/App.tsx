@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router'
 import { usePlanList } from '../api/queries'
+import { ComparePage } from './ComparePage'
 import { NewPlanPage } from './NewPlanPage'
 import { PlanPage } from './PlanPage'
 import { PlansPage } from './PlansPage'
@@ -17,6 +18,7 @@ export function App() {
           <Route path="/" element={<Start />} />
           <Route path="/plans" element={<PlansPage />} />
           <Route path="/new" element={<NewPlanPage />} />
+          <Route path="/compare/:left/:right" element={<ComparePage />} />
           <Route path="/plans/:planId/:stage?" element={<PlanPage />} />
           <Route path="*" element={<Lost />} />
         </Routes>

@@ -7,7 +7,9 @@ import { Origin } from '../reasons/Origin'
 const KEYS = [
   ['1, 2, 3, 5', 'Measure, Fill, Make, Cut (while the drawing has the focus)'],
   ['- and |', 'split the cell in focus into rows or columns; = makes its row alike'],
-  ['Arrows', 'walk the dimensions of the drawing'],
+  ['C', 'copy the cell in focus beside it'],
+  ['Shift + arrows', 'move the divider beside the cell in focus by one increment'],
+  ['Arrows', 'walk the cells, or the dimensions; on a divider, move it'],
   ['W or Enter', 'why is this size what it is'],
   ['Ctrl + Z, Ctrl + Y', 'undo, redo'],
   ['R', 'the reckoner: a sum, exact and snapped, sent to the field last in hand'],

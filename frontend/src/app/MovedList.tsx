@@ -3,7 +3,8 @@ import { useDesk } from '../plan/PlanDesk'
 
 /** The sizes that moved with the last change, old → new. */
 export function MovedList() {
-  const { lastMoved } = useDesk()
+  const { lastMoved, plan } = useDesk()
+  const isBank = Object.keys(plan.document.places).length > 1
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
     <section aria-label="What moved" aria-live="polite" tabIndex={0}>
@@ -16,7 +17,10 @@ export function MovedList() {
         <ul>
           {lastMoved.moved.map((one) => (
             <li key={one.key} className="moved">
-              <span>{one.label}</span>
+              <span>
+                {isBank && <span className="other">{one.place_name} </span>}
+                {one.label}
+              </span>
               <span>
                 <span className="was">
                   <Num>{one.old?.text ?? 'none'}</Num>

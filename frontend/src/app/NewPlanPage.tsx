@@ -4,26 +4,21 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, type PreviewAnswer, Refused, type Schemas, type Unit } from '../api/client'
-import { planKey } from '../api/queries'
+import { planKey, useCatalogue } from '../api/queries'
 import { Drawing } from '../drawing/Drawing'
+import { type Setting, SpacePicture } from '../drawing/SpacePicture'
 import { LengthField } from '../lengths/LengthField'
 import { Num } from '../lengths/Num'
 
 type Kind = Schemas['NewPlan']['kind']
 type Sizes = { width: string | null; height: string | null; depth: string | null }
 
-const KINDS: { kind: Kind; title: string; about: string }[] = [
-  {
-    kind: 'framed',
-    title: 'Cabinet with a face frame',
-    about: 'A frame stands in front, narrower than the inside.',
-  },
-  {
-    kind: 'frameless',
-    title: 'Plain opening',
-    about: 'Straight sides to the front edge: box, shelf bay, bench.',
-  },
-]
+/** A setting, and whether a face frame stands before it. */
+interface Card {
+  what: Setting
+  kind: Kind
+}
+
 const FIELDS = [
   { name: 'width', label: 'How wide', hint: 'side to side, at the narrowest' },
   { name: 'height', label: 'How high', hint: 'floor to top, at the lowest' },
@@ -32,7 +27,8 @@ const FIELDS = [
 
 /** The first minute: what it is, three numbers, and a drawn drawer stands there. */
 export function NewPlanPage() {
-  const [kind, setKind] = useState<Kind>('framed')
+  const catalogue = useCatalogue()
+  const [card, setCard] = useState<Card>({ what: 'cabinet', kind: 'framed' })
   const [unit, setUnit] = useState<Unit>('in')
   const [name, setName] = useState('My opening')
   const [sizes, setSizes] = useState<Sizes>({ width: null, height: null, depth: null })
@@ -47,14 +43,14 @@ export function NewPlanPage() {
   }, [])
   useEffect(() => {
     const mine = ++asked.current
-    answered(client.POST('/api/plans/preview', { body: { name: 'My opening', kind, unit, ...sizes } }))
+    answered(client.POST('/api/plans/preview', { body: { name: 'My opening', ...card, unit, ...sizes } }))
       .then((answer) => mine === asked.current && setShown(answer))
       .catch(() => undefined)
-  }, [kind, unit, sizes])
+  }, [card, unit, sizes])
 
   const make = async () => {
     try {
-      const made = await answered(client.POST('/api/plans', { body: { name, kind, unit, ...sizes } }))
+      const made = await answered(client.POST('/api/plans', { body: { name, ...card, unit, ...sizes } }))
       queries.setQueryData(planKey(made.id), made)
       queries.invalidateQueries({ queryKey: ['plans'] })
       navigate(`/plans/${made.id}/measure`)
@@ -63,6 +59,16 @@ export function NewPlanPage() {
       setRefusal(failure.message)
     }
   }
+  const settings = catalogue.data?.settings ?? []
+  const cards = settings.flatMap((one): (Card & { title: string })[] =>
+    one.what === 'cabinet'
+      ? [
+          { what: one.what, kind: 'framed', title: 'Cabinet with a face frame' },
+          { what: one.what, kind: 'frameless', title: 'Cabinet, no frame' },
+        ]
+      : [{ what: one.what, kind: 'frameless', title: one.title }],
+  )
+  const about = settings.find((one) => one.what === card.what)?.about
   const set = (field: keyof Sizes) => (kept: string | null) => setSizes((all) => ({ ...all, [field]: kept }))
 
   return (
@@ -78,21 +84,21 @@ export function NewPlanPage() {
             make()
           }}
         >
-          <fieldset className="kind-cards">
+          <fieldset className="kind-cards kind-cards--small">
             <legend className="fs-5">What is it?</legend>
-            {KINDS.map((one) => (
-              <label key={one.kind} className="kind-card">
+            {cards.map((one) => (
+              <label key={`${one.what} ${one.kind}`} className="kind-card">
                 <input
                   type="radio"
                   name="kind"
-                  checked={kind === one.kind}
-                  onChange={() => setKind(one.kind)}
+                  checked={one.what === card.what && one.kind === card.kind}
+                  onChange={() => setCard({ what: one.what, kind: one.kind })}
                 />
-                <KindPicture kind={one.kind} />
+                <SpacePicture what={one.what} isFramed={one.kind === 'framed'} />
                 <strong>{one.title}</strong>
-                <small>{one.about}</small>
               </label>
             ))}
+            <p className="lead-in about">{about}</p>
           </fieldset>
           <Form.Group className="mb-2" controlId="unit">
             <Form.Label className="mb-0">A bare number is in</Form.Label>
@@ -158,18 +164,5 @@ function FirstDrawing({ shown }: { shown: PreviewAnswer | null }) {
         </p>
       )}
     </section>
-  )
-}
-
-function KindPicture({ kind }: { kind: Kind }) {
-  return (
-    <svg viewBox="0 0 160 90" aria-hidden="true" fill="none" stroke="currentColor" strokeWidth="2">
-      <rect x="12" y="6" width="136" height="78" />
-      {kind === 'framed' ? (
-        <path d="M30 20H130V70H30zM12 6L30 20M148 6L130 20M12 84L30 70M148 84L130 70" />
-      ) : (
-        <path d="M18 12H142V78H18zM36 26H124V66H36zM18 12L36 26M142 12L124 26M18 78L36 66M142 78L124 66" />
-      )}
-    </svg>
   )
 }

@@ -5,10 +5,11 @@ import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, type Unit } from '../api/client'
-import { planKey, usePlanList } from '../api/queries'
+import { planKey, useNetwork, usePlanList } from '../api/queries'
 import { useDesk } from '../plan/PlanDesk'
 import { put } from '../plan/patches'
 import { Icon } from './icons'
+import { PhoneDoor } from './PhoneDoor'
 import { type Light, useLight } from './theme'
 
 const INCREMENTS: Record<Unit, string[]> = {
@@ -121,16 +122,19 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
   const queries = useQueryClient()
   const list = usePlanList()
   const [light, setLight] = useLight()
+  const network = useNetwork()
+  const [isPairing, setIsPairing] = useState(false)
   const isDemo = list.data?.plans.some((one) => one.id === plan.id && one.is_demo) ?? false
   const path = { params: { path: { plan_id: plan.id } } }
   const file = (name: string) => `/api/plans/${plan.id}/files/${name}`
 
-  const copy = async () => {
+  const copy = async (where: (made: string) => string) => {
     const made = await answered(client.POST('/api/plans/{plan_id}/copy', { ...path, body: {} }))
     queries.setQueryData(planKey(made.id), made)
     queries.invalidateQueries({ queryKey: ['plans'] })
-    navigate(`/plans/${made.id}`)
+    navigate(where(made.id))
   }
+  const others = list.data?.plans.filter((one) => one.id !== plan.id) ?? []
   const putBack = async () => {
     const whole = await answered(client.POST('/api/demo/{plan_id}', { ...path, body: {} }))
     queries.setQueryData(planKey(plan.id), whole)
@@ -145,7 +149,15 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
         <Dropdown.Item as={Link} to="/plans">
           All plans
         </Dropdown.Item>
-        <Dropdown.Item onClick={copy}>Copy this plan</Dropdown.Item>
+        <Dropdown.Item onClick={() => copy((made) => `/plans/${made}`)}>Copy this plan</Dropdown.Item>
+        <Dropdown.Item onClick={() => copy((made) => `/compare/${plan.id}/${made}`)}>
+          Make a second version, side by side
+        </Dropdown.Item>
+        {others[0] && (
+          <Dropdown.Item as={Link} to={`/compare/${plan.id}/${others[0].id}`}>
+            Compare with another plan
+          </Dropdown.Item>
+        )}
         {isDemo && <Dropdown.Item onClick={putBack}>Put the demo back as it ships</Dropdown.Item>}
         <Dropdown.Divider />
         <Dropdown.Item href={file('plan.json')}>Plan file (JSON)</Dropdown.Item>
@@ -164,8 +176,12 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
           </Dropdown.Item>
         ))}
         <Dropdown.Divider />
+        {!network.data?.is_guest && (
+          <Dropdown.Item onClick={() => setIsPairing(true)}>Measure with a phone</Dropdown.Item>
+        )}
         <Dropdown.Item onClick={showHelp}>Keys and marks</Dropdown.Item>
       </Dropdown.Menu>
+      {isPairing && <PhoneDoor onClose={() => setIsPairing(false)} />}
     </Dropdown>
   )
 }

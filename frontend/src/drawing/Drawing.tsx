@@ -1,7 +1,11 @@
 import { type KeyboardEvent, useRef, useState } from 'react'
 import type { Sheet, Stroke } from '../api/client'
 import { runsOf } from '../lengths/Num'
+import { tintOf } from '../plan/layout'
 import { originClass } from '../reasons/Origin'
+import { Handle } from './Handle'
+import { Movable } from './Movable'
+import { pathOf } from './path'
 
 interface Props {
   sheet: Sheet
@@ -15,8 +19,19 @@ interface Props {
   chosenCell?: string
   onCell?(id: string): void
   /** A key on the cell in focus; answers whether it acted. */
-  onCellKey?(id: string, key: string): boolean
+  onCellKey?(id: string, key: string, isShift: boolean): boolean
+  /** Names of all places, for the dividers after them. */
+  placeNames?: Record<string, string>
+  onDrag?(place: string, by: number): void
+  onDrop?(isKept: boolean): void
+  onNudge?(place: string, steps: number): void
+  /** What stands in the way and may be moved along its wall, by id. */
+  obstructionNames?: Record<string, string>
+  onPush?(id: string, across: number, up: number): void
+  onShove?(id: string, across: number, up: number): void
 }
+
+const FOR_HANDS = ['cell', 'handle']
 
 /** The strokes of one sheet. Dimensions can be walked with the arrows and asked why. */
 export function Drawing(props: Props) {
@@ -25,8 +40,10 @@ export function Drawing(props: Props) {
   const root = useRef<SVGSVGElement>(null)
   const strokes = sheet.strokes.filter((stroke) => !without.includes(stroke.layer))
   const dimensions = groupedByKey(strokes.filter((stroke) => stroke.role === 'dimension'))
-  const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && stroke.role !== 'cell')
+  const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && !FOR_HANDS.includes(stroke.role))
   const cells = strokes.filter((stroke) => stroke.role === 'cell' && props.cells)
+  const movables = strokes.filter((stroke) => stroke.layer === 'obstructions' && props.onPush)
+  const handles = strokes.filter((stroke) => stroke.role === 'handle' && props.onDrag)
 
   const walk = (event: KeyboardEvent) => {
     const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
@@ -56,6 +73,19 @@ export function Drawing(props: Props) {
       ))}
       {cells.map((stroke) => (
         <Cell key={stroke.key} stroke={stroke} isAlone={cells.length === 1} {...props} />
+      ))}
+      {movables.map((stroke) => (
+        <Movable
+          key={stroke.key}
+          stroke={stroke}
+          name={props.obstructionNames?.[stroke.key.split('/')[0] ?? ''] ?? ''}
+          onPush={(id, across, up) => props.onPush?.(id, across, up)}
+          onShove={(id, across, up) => props.onShove?.(id, across, up)}
+          onDrop={(isKept) => props.onDrop?.(isKept)}
+        />
+      ))}
+      {handles.map((stroke) => (
+        <Handle key={stroke.key} stroke={stroke} {...props} />
       ))}
       {dimensions.map(([key, parts], index) => {
         const text = parts.find((part) => part.kind === 'text')
@@ -109,7 +139,7 @@ function Cell({
       onCell?.(id)
       return
     }
-    if (onCellKey?.(id, event.key)) {
+    if (onCellKey?.(id, event.key, event.shiftKey)) {
       event.preventDefault()
       return
     }
@@ -148,11 +178,8 @@ function groupedByKey(strokes: Stroke[]): [string, Stroke[]][] {
   return groups
 }
 
-const pathOf = (stroke: Stroke) =>
-  `M${stroke.points.map(([x, y]) => `${x} ${-(y ?? 0)}`).join('L')}${stroke.is_closed ? 'Z' : ''}`
-
 function Mark({ stroke, isTold }: { stroke: Stroke; isTold: boolean }) {
-  const name = `${stroke.role}${isTold ? ' told' : ''}${stroke.tint ? ' tinted' : ''}`
+  const name = `${stroke.role}${isTold ? ' told' : ''}${stroke.tint ? ` tinted ${tintOf(stroke.tint)}` : ''}`
   if (stroke.kind === 'path') return <path className={name} d={pathOf(stroke)} />
   const [x = 0, y = 0] = stroke.points[0] ?? []
   return (

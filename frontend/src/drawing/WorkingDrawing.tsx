@@ -1,45 +1,80 @@
-import { useEffect, useState } from 'react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { answered, client, type Sheet } from '../api/client'
+import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
-import { useDesk } from '../plan/PlanDesk'
+import { useDesk, type View } from '../plan/PlanDesk'
 import { useCellKeys } from './cellKeys'
 import { Drawing } from './Drawing'
 
-const SHORT: Record<string, string> = { elevation: 'Elevation', section: 'Section' }
+const SHORT: [View['name'], string][] = [
+  ['elevation', 'Elevation'],
+  ['above', 'Plan view'],
+  ['section', 'Section'],
+  ['way_in', 'Way in'],
+]
+
+/** The sheet in view: it came with the last answer, or is asked for. */
+function useSheet(): Sheet | undefined {
+  const { plan, drawings, view } = useDesk()
+  const isIt = (one: Sheet) =>
+    one.name === view.name && (view.name === 'part' ? one.part_ids.includes(view.of) : one.place === view.of)
+  const here =
+    view.name === 'part' ? drawings.find((one) => one.part_ids.includes(view.of)) : drawings.find(isIt)
+  const asked = useQuery({
+    queryKey: ['drawing', plan.id, plan.revision, view.name, view.of],
+    queryFn: () =>
+      answered(
+        client.GET('/api/plans/{plan_id}/drawing', {
+          params: { path: { plan_id: plan.id }, query: { name: view.name, of: view.of } },
+        }),
+      ),
+    enabled: here === undefined && view.of !== '',
+    placeholderData: keepPreviousData,
+  })
+  return here ?? asked.data
+}
 
 /** The drawing that is always in view: one of the sheets of the plan as it is now. */
 export function WorkingDrawing({ stage }: { stage: string }) {
-  const { plan, drawings, solution, chosenPart, choosePart, chosenPlace, choosePlace, whyKey, askWhy } =
-    useDesk()
+  const { plan, solution, chosenPart, choosePart, chosenPlace, choosePlace, whyKey, askWhy } = useDesk()
+  const { view, show, drag, drop, nudge, push, shove, dragged } = useDesk()
   const keys = useCellKeys()
-  const [view, setView] = useState('elevation')
+  const sheet = useSheet()
   useEffect(() => {
-    if (chosenPart !== null) setView('part')
-  }, [chosenPart])
-  const isPart = view === 'part' && chosenPart !== null
-  const sheet =
-    (isPart && drawings.find((one) => one.part_ids.includes(chosenPart))) ||
-    drawings.find((one) => one.name === view && one.place === chosenPlace) ||
-    drawings.find((one) => one.name === (isPart ? 'elevation' : view))
+    if (chosenPart !== null) show('part')
+  }, [chosenPart, show])
+  const isPart = view.name === 'part'
+  const canPush = stage === 'measure' && view.name === 'elevation'
+  const carriedIn = Object.keys(solution.quantities).find((key) => key.endsWith('/passes_flat'))
   const names = Object.fromEntries(
     cellsOf(plan.document).map((one) => [one.id, `${one.number}, ${one.place.name}`]),
   )
+  const placeNames = Object.fromEntries(
+    Object.entries(plan.document.places).map(([id, place]) => [id, place.name]),
+  )
+  const obstructionNames = Object.fromEntries(
+    Object.entries(plan.document.obstructions ?? {}).map(([id, one]) => [id, one.name]),
+  )
   const label = (key: string) => solution.quantities[key]?.label ?? key
 
-  const show = (name: string) => {
-    setView(name)
+  const look = (name: View['name']) => {
+    const isBox = `${chosenPlace}/passes_flat` in solution.quantities
+    if (name === 'way_in' && !isBox) choosePlace(carriedIn?.split('/')[0] ?? '')
+    show(name)
     choosePart(null)
   }
 
   return (
     <section className="working" aria-label="Working drawing">
       <div className="views">
-        {Object.entries(SHORT).map(([name, title]) => (
+        {SHORT.filter(([name]) => name !== 'way_in' || carriedIn).map(([name, title]) => (
           <button
             type="button"
             className="btn btn-sm"
             key={name}
-            aria-pressed={!isPart && view === name}
-            onClick={() => show(name)}
+            aria-pressed={view.name === name}
+            onClick={() => look(name)}
           >
             {title}
           </button>
@@ -51,6 +86,11 @@ export function WorkingDrawing({ stage }: { stage: string }) {
         )}
         <span className="scale">{sheet && sheet.strokes.length > 0 ? `1:${sheet.scale} on paper` : ''}</span>
       </div>
+      {dragged !== null && (
+        <output className="dragged">
+          <Num>{dragged}</Num>
+        </output>
+      )}
       <div className="surface d-flex">
         {sheet && sheet.strokes.length > 0 ? (
           <Drawing
@@ -63,9 +103,15 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             chosenCell={chosenPlace}
             onCell={choosePlace}
             onCellKey={keys}
+            placeNames={placeNames}
+            onDrag={drag}
+            onDrop={drop}
+            onNudge={nudge}
+            obstructionNames={obstructionNames}
+            {...(canPush ? { onPush: push, onShove: shove } : {})}
           />
         ) : (
-          <Empty view={view} />
+          <Empty view={view.name} />
         )}
       </div>
     </section>
@@ -82,7 +128,11 @@ function Empty({ view }: { view: string }) {
       <p className="mb-0">
         {view === 'section'
           ? 'The section is drawn once a depth and a height have been read.'
-          : 'The opening is drawn once a width and a height have been read.'}
+          : view === 'above'
+            ? 'The plan view is drawn once a width and a depth have been read.'
+            : view === 'way_in'
+              ? 'The way in is drawn once the mouth has been measured, and the box has its sizes.'
+              : 'The opening is drawn once a width and a height have been read.'}
       </p>
     </div>
   )

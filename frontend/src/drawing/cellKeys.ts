@@ -1,11 +1,33 @@
 import { keysAreOn } from '../plan/keysSwitch'
-import { withSizes, withSplit } from '../plan/layout'
+import { parentOf, withCopy, withSizes, withSplit } from '../plan/layout'
 import { useDesk } from '../plan/PlanDesk'
 
-/** Keys that act on the cell in focus: - and | split it, = makes its neighbours alike. Answers whether it acted. */
-export function useCellKeys(): (id: string, key: string) => boolean {
-  const { act, plan } = useDesk()
-  return (id, key) => {
+/** Keys that act on the cell in focus: - and | split it, = makes its neighbours alike, C copies it, Shift and an arrow
+ * moves the divider beside it. Answers whether it acted. */
+export function useCellKeys(): (id: string, key: string, isShift: boolean) => boolean {
+  const { act, plan, nudge } = useDesk()
+
+  const nudgeBeside = (id: string, key: string): boolean => {
+    const steps = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[key]
+    const holds = /Up|Down/.test(key) ? 'rows' : 'columns'
+    const { places } = plan.document
+    let part = id
+    let split = parentOf(plan.document, part)
+    while (split !== null && places[split]?.holds !== holds) {
+      part = split
+      split = parentOf(plan.document, part)
+    }
+    if (steps === undefined || split === null) return false
+    const siblings = places[split]?.children ?? []
+    const at = siblings.indexOf(part)
+    const before = at + 1 < siblings.length ? part : siblings[at - 1]
+    if (before === undefined) return false
+    nudge(before, steps)
+    return true
+  }
+
+  return (id, key, isShift) => {
+    if (isShift && key.startsWith('Arrow')) return nudgeBeside(id, key)
     if (!keysAreOn()) return false
     const name = plan.document.places[id]?.name ?? ''
     if (key === '-')
@@ -14,6 +36,8 @@ export function useCellKeys(): (id: string, key: string) => boolean {
       act({ patch: (now) => withSplit(now, id, 'columns', 2), label: `${name}: into columns`, field: '' })
     else if (key === '=')
       act({ patch: (now) => withSizes(now, id, 'share'), label: `${name}: all alike`, field: '' })
+    else if (key === 'c' && parentOf(plan.document, id) !== null)
+      act({ patch: (now) => withCopy(now, id), label: `${name}: copied`, field: '' })
     else return false
     return true
   }

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type ReactNode, useEffect, useId, useRef, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { answered, client, Refused, type Unit } from '../api/client'
+import { keepingInHand } from './inHand'
 import { asTyped } from './kept'
 import { Fractions } from './Num'
 
@@ -58,9 +59,12 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
     return answer.kept
   }
 
-  const keep = async (typed: string) => {
+  const keep = (typed: string): Promise<boolean> => {
     clearTimeout(pause.current)
-    if (!isDirty.current) return true
+    return isDirty.current ? keepingInHand(keepDirty(typed)) : Promise.resolve(true)
+  }
+
+  const keepDirty = async (typed: string) => {
     const mine = ++asked.current
     try {
       const made = await read(typed)

@@ -19,10 +19,13 @@ import {
   type PlanDocument,
   type PreviewAnswer,
   Refused,
+  type Schemas,
   type Solution,
 } from '../api/client'
-import { planKey } from '../api/queries'
-import { cellsOf } from './layout'
+import { planKey, useHead, useNetwork } from '../api/queries'
+import { settled, useIsInHand } from '../lengths/inHand'
+import { cellsOf, spaceOf } from './layout'
+import { useDrag } from './useDrag'
 
 export type MakePatch = (document: PlanDocument) => PatchStep[]
 
@@ -32,6 +35,8 @@ export interface Change {
   label: string
   field: string
 }
+
+export type View = Schemas['View']
 
 export interface Conflict {
   change: Change
@@ -50,6 +55,9 @@ interface Desk {
   /** The cell or split that is chosen; always one that is there. */
   chosenPlace: string
   choosePlace(id: string): void
+  /** The sheet in view. */
+  view: View
+  show(name: View['name']): void
   whyKey: string | null
   /** A change from a field: answers why it was refused, for the field to show. */
   edit(change: Change): Promise<string | null>
@@ -57,6 +65,16 @@ interface Desk {
   act(change: Change): void
   refusal: string | null
   preview(patch: MakePatch | null): void
+  /** Shows where the divider after a place comes to stand, the latest wins; `drop` keeps it, or leaves it as it was. */
+  drag(place: string, by: number): void
+  drop(isKept: boolean): void
+  /** Moves the divider after a place by whole increments. */
+  nudge(place: string, steps: number): void
+  /** The same for what stands in the way, along its wall: by mm, or by whole increments. */
+  push(id: string, across: number, up: number): void
+  shove(id: string, across: number, up: number): void
+  /** The new clear size of the part that is being dragged. */
+  dragged: string | null
   step(way: 'undo' | 'redo'): Promise<void>
   sendAgain(): void
   settle(again: boolean): void
@@ -80,21 +98,35 @@ function merged(before: PlanAnswer, change: ChangeAnswer): PlanAnswer {
   return { ...rest, solution: { quantities, parts, hardware, findings, tape_checks, assumed, stages } }
 }
 
+const NO_VIEW: View = { name: 'elevation', of: '' }
+
 /** Keeps changes in order: each is sent against the revision the one before it made. */
 export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: ReactNode }) {
   const queries = useQueryClient()
-  const [keeping, setKeeping] = useState<Desk['keeping']>('kept')
+  const [sent, setKeeping] = useState<Desk['keeping']>('kept')
+  const isInHand = useIsInHand()
+  const keeping = sent === 'kept' && isInHand ? 'keeping' : sent
   const [lastMoved, setLastMoved] = useState<Desk['lastMoved']>(null)
   const [conflict, setConflict] = useState<Conflict | null>(null)
   const [refusal, setRefusal] = useState<string | null>(null)
   const [shown, setShown] = useState<PreviewAnswer | null>(null)
   const [chosenPart, choosePart] = useState<string | null>(null)
   const [wantedPlace, choosePlace] = useState('')
+  const [viewName, show] = useState<View['name']>('elevation')
   const [whyKey, askWhy] = useState<string | null>(null)
   const queue = useRef<Promise<unknown>>(Promise.resolve())
   const unsent = useRef<Change[]>([])
   const abort = useRef<AbortController | null>(null)
   const path = useMemo(() => ({ params: { path: { plan_id: plan.id } } }), [plan.id])
+  const cells = cellsOf(plan.document)
+  const chosenPlace = wantedPlace in plan.document.places ? wantedPlace : (cells[0]?.id ?? '')
+  const view = useMemo<View>(() => {
+    if (viewName === 'part') return chosenPart ? { name: 'part', of: chosenPart } : NO_VIEW
+    return {
+      name: viewName,
+      of: viewName === 'elevation' ? spaceOf(plan.document, chosenPlace) : chosenPlace,
+    }
+  }, [viewName, chosenPart, chosenPlace, plan.document])
 
   const newest = useCallback(
     () => queries.getQueryData<PlanAnswer>(planKey(plan.id)) ?? plan,
@@ -128,6 +160,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
         patch: change.patch(base.document),
         label: change.label,
         field: change.field,
+        view,
       }
       try {
         if (body.patch.length > 0)
@@ -149,7 +182,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
         return null
       }
     },
-    [newest, path, reload, take],
+    [newest, path, reload, take, view],
   )
 
   const inTurn = useCallback(<T,>(act: () => Promise<T>): Promise<T> => {
@@ -168,7 +201,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
       const mine = new AbortController()
       abort.current = mine
       const base = newest()
-      const body = { base: base.revision, patch: patch(base.document), label: '', field: '' }
+      const body = { base: base.revision, patch: patch(base.document), label: '', field: '', view }
       answered(client.POST('/api/plans/{plan_id}/preview', { ...path, body, signal: mine.signal }))
         .then((answer) => {
           if (!mine.signal.aborted) setShown(answer)
@@ -177,7 +210,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
           if (!mine.signal.aborted) setShown(null)
         })
     },
-    [newest, path],
+    [newest, path, view],
   )
 
   const edit = useCallback(
@@ -192,7 +225,23 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [inTurn, send],
   )
 
-  const act = useCallback((change: Change) => void edit(change).then(setRefusal), [edit])
+  const act = useCallback(
+    (change: Change) =>
+      void settled()
+        .then(() => edit(change))
+        .then(setRefusal),
+    [edit],
+  )
+
+  const { drag, drop, nudge, push, shove, dragged } = useDrag({
+    planId: plan.id,
+    newest,
+    inTurn,
+    send,
+    act,
+    show: setShown,
+    refuse: setRefusal,
+  })
 
   const sendAgain = useCallback(() => {
     inTurn(async () => {
@@ -209,8 +258,9 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   }, [inTurn, send])
 
   const step = useCallback(
-    (way: 'undo' | 'redo') =>
-      inTurn(async () => {
+    async (way: 'undo' | 'redo') => {
+      await settled()
+      return inTurn(async () => {
         const body = { base: newest().revision }
         try {
           const url = way === 'undo' ? '/api/plans/{plan_id}/undo' : '/api/plans/{plan_id}/redo'
@@ -220,7 +270,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
           if (failure.problem === null) setKeeping('not kept')
           else await reload()
         }
-      }),
+      })
+    },
     [inTurn, newest, path, reload, take],
   )
 
@@ -232,15 +283,19 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [conflict, act],
   )
 
+  const network = useNetwork()
+  const head = useHead(plan.id, network.data?.is_on ?? false)
+  const newestElsewhere = head.data?.revision ?? 0
+  useEffect(() => {
+    if (keeping === 'kept' && newestElsewhere > newest().revision) inTurn(reload).catch(() => undefined)
+  }, [inTurn, keeping, newest, newestElsewhere, reload])
+
   useEffect(() => {
     if (keeping === 'kept') return
     const ask = (event: BeforeUnloadEvent) => event.preventDefault()
     window.addEventListener('beforeunload', ask)
     return () => window.removeEventListener('beforeunload', ask)
   }, [keeping])
-
-  const cells = cellsOf(plan.document)
-  const chosenPlace = wantedPlace in plan.document.places ? wantedPlace : (cells[0]?.id ?? '')
 
   const desk: Desk = {
     plan,
@@ -253,11 +308,19 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     chosenPart,
     chosenPlace,
     choosePlace,
+    view,
+    show,
     whyKey,
     edit,
     act,
     refusal,
     preview,
+    drag,
+    drop,
+    nudge,
+    push,
+    shove,
+    dragged,
     step,
     sendAgain,
     settle,

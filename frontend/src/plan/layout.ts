@@ -24,6 +24,16 @@ export function walk(document: PlanDocument): { id: string; place: Place; depth:
 
 export const cellsOf = (document: PlanDocument) => walk(document).filter((one) => one.number > 0)
 
+/** The class that gives a numbered cell its tint. */
+export const tintOf = (number: number) => (number > 0 ? `tint-${((number - 1) % 8) + 1}` : '')
+
+/** The space that a place stands in. */
+export function spaceOf(document: PlanDocument, id: string): string {
+  let root = id
+  for (let up = parentOf(document, root); up !== null; up = parentOf(document, root)) root = up
+  return document.space_order.find((one) => document.spaces[one]?.holds === root) ?? ''
+}
+
 /** What a place stands in: a split, or the space itself. */
 export function parentOf(document: PlanDocument, id: string): string | null {
   return (
@@ -44,6 +54,44 @@ function exchanged(document: PlanDocument, id: string, by: string): PatchStep[] 
 
 const SHARE = { by: 'share', length: null, share: 1 }
 
+const KIND_NAMES: Record<string, string> = {
+  drawer: 'Drawer',
+  tray: 'Tray',
+  shelf: 'Shelf',
+  open: 'Open bay',
+  bin: 'Bin',
+  false_front: 'False front',
+  blocked: 'Blocked',
+}
+const GIVEN_NAME = new RegExp(`^(${Object.values(KIND_NAMES).join('|')}) \\d+$`)
+
+/** Names of one kind that no place has yet, each with the next number. */
+function freshNames(document: PlanDocument, holds: string): () => string {
+  const taken = new Set(Object.values(document.places).map((place) => place.name))
+  let number = cellsOf(document).length
+  return () => {
+    do number += 1
+    while (taken.has(`${KIND_NAMES[holds]} ${number}`))
+    return `${KIND_NAMES[holds]} ${number}`
+  }
+}
+
+/** Let a place hold something else; a name that was given with the kind goes with it. */
+export function withHolds(document: PlanDocument, id: string, holds: Place['holds']): PatchStep[] {
+  const place = document.places[id]
+  if (!place) return []
+  const isSizeless = place.size?.by === 'contents' && !place.size.length && holds !== 'bin'
+  const steps = [put(`/places/${id}/holds`, holds)]
+  if (isSizeless) steps.push(put(`/places/${id}/size`, SHARE))
+  if (GIVEN_NAME.test(place.name)) {
+    const number = place.name.replace(/^.* /, '')
+    const name = `${KIND_NAMES[holds]} ${number}`
+    const isTaken = Object.values(document.places).some((other) => other.name === name)
+    steps.push(put(`/places/${id}/name`, isTaken ? freshNames(document, holds)() : name))
+  }
+  return steps
+}
+
 /** Divide a place: it keeps its id and becomes the first part; where it already stands in such a split, it gets neighbours. */
 export function withSplit(document: PlanDocument, id: string, how: Split, count: number): PatchStep[] {
   const place = document.places[id]
@@ -52,10 +100,11 @@ export function withSplit(document: PlanDocument, id: string, how: Split, count:
   let next = document.next_id
   const made: PatchStep[] = []
   const added: string[] = []
+  const freshName = freshNames(document, 'drawer')
   for (let n = 1; n < count; n++) {
-    const name = `place-${next++}`
-    added.push(name)
-    made.push(put(`/places/${name}`, { name: `Drawer ${name.slice(6)}`, holds: 'drawer', size: SHARE }))
+    const fresh = `place-${next++}`
+    added.push(fresh)
+    made.push(put(`/places/${fresh}`, { name: freshName(), holds: 'drawer', size: SHARE }))
   }
   if (parent !== null && document.places[parent]?.holds === how) {
     const at = (document.places[parent]?.children ?? []).indexOf(id)
@@ -76,6 +125,23 @@ export function withSplit(document: PlanDocument, id: string, how: Split, count:
     put(`/places/${id}/size`, SHARE),
     put('/next_id', next),
   ]
+}
+
+/** A copy of a place and everything in it, beside it in the split it stands in; marks and notes as built stay behind. */
+export function withCopy(document: PlanDocument, id: string): PatchStep[] {
+  const parent = parentOf(document, id)
+  if (parent === null) return []
+  let next = document.next_id
+  const made: PatchStep[] = []
+  const copied = (at: string): string => {
+    const children = (document.places[at]?.children ?? []).map(copied)
+    const name = `place-${next++}`
+    made.push(put(`/places/${name}`, { ...document.places[at], children }))
+    return name
+  }
+  const copy = copied(id)
+  const at = (document.places[parent]?.children ?? []).indexOf(id)
+  return [...made, put(`/places/${parent}/children/${at + 1}`, copy), put('/next_id', next)]
 }
 
 /** Take a part of a split out; a split of one part gives way to it. */

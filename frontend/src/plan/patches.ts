@@ -1,4 +1,5 @@
 import type { PatchStep, PlanDocument, Schemas } from '../api/client'
+import { whoMeasures } from './whoMeasures'
 
 type Reading = PlanDocument['readings'][string]
 
@@ -15,16 +16,27 @@ export function withChoice(document: PlanDocument, name: string, value: string |
   return name in document.choices ? [remove(`/choices/${name}`)] : []
 }
 
-/** A choice for one place; null goes back to what holds further out. */
+/** What was chosen at one place or space. */
+export const choicesOf = (document: PlanDocument, place: string): Record<string, string> =>
+  document.places[place]?.choices ?? document.spaces[place]?.choices ?? {}
+
+/** A choice for one place or one space; null goes back to what holds further out. */
 export function withPlaceChoice(
   document: PlanDocument,
   place: string,
   name: string,
   value: string | null,
 ): PatchStep[] {
-  if (value !== null) return [put(`/places/${place}/choices/${name}`, value)]
-  return name in (document.places[place]?.choices ?? {}) ? [remove(`/places/${place}/choices/${name}`)] : []
+  const at = place in document.spaces ? `/spaces/${place}` : `/places/${place}`
+  if (value !== null) return [put(`${at}/choices/${name}`, value)]
+  return name in choicesOf(document, place) ? [remove(`${at}/choices/${name}`)] : []
 }
+
+/** Who reads the tape on this device, and when. */
+const takenNow = () => ({
+  taken_by: whoMeasures(),
+  taken_at: new Date().toISOString().replace(/\.\d+Z$/, 'Z'),
+})
 
 export function withReading(
   document: PlanDocument,
@@ -32,15 +44,30 @@ export function withReading(
   station: Schemas['Station'],
   survey: string,
   value: string | null,
+  device?: { plus_minus: string; device: string },
 ): PatchStep[] {
-  if (id !== null && value !== null) return [put(`/readings/${id}/value`, value)]
+  const by = device && { plus_minus: device.plus_minus, note: `${device.device} tape` }
+  if (id !== null && value !== null)
+    return [
+      put(`/readings/${id}/value`, value),
+      ...Object.entries(takenNow()).map(([name, said]) => put(`/readings/${id}/${name}`, said)),
+      ...(by ? [put(`/readings/${id}/plus_minus`, by.plus_minus), put(`/readings/${id}/note`, by.note)] : []),
+    ]
   if (id !== null) {
     const at = document.reading_order.indexOf(id)
     return at < 0 ? [] : [remove(`/readings/${id}`), remove(`/reading_order/${at}`)]
   }
   if (value === null) return []
   const made = `reading-${document.next_id}`
-  const reading: Reading = { ...station, survey, value, plus_minus: null, note: '' }
+  const reading: Reading = {
+    ...station,
+    survey,
+    value,
+    plus_minus: null,
+    note: '',
+    ...takenNow(),
+    ...by,
+  }
   return [
     put(`/readings/${made}`, reading),
     put('/reading_order/-', made),

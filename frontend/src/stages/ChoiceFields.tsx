@@ -1,55 +1,106 @@
 import Button from 'react-bootstrap/Button'
-import type { Schemas } from '../api/client'
+import Form from 'react-bootstrap/Form'
+import type { PlanDocument, Schemas } from '../api/client'
 import { useCatalogue } from '../api/queries'
 import { LengthField } from '../lengths/LengthField'
+import { WrittenField } from '../lengths/WrittenField'
 import { type Change, useDesk } from '../plan/PlanDesk'
-import { withChoice } from '../plan/patches'
+import { choicesOf, withChoice, withPlaceChoice } from '../plan/patches'
 import { Origin } from '../reasons/Origin'
 
 type Choosable = Schemas['ChoosableShown']
 
-/** The lengths of one group that may be chosen for the whole plan, each with its default as it is assumed. */
-export function ChoiceFields({ group, without = [] }: { group: string; without?: string[] }) {
+/** What a bare weight is taken in, beside each unit of length. */
+export const WEIGHT = { in: 'lb', mm: 'kg' }
+/** Families that are chosen beside numbers, as a list. */
+const KINDS = ['door', 'back']
+const NUMBERS = ['length', 'weight', 'count', 'ratio']
+
+/** The lengths, weights, counts and ratios of one group that may be chosen, for the whole plan, a space or a place, each with its default as assumed. */
+export function ChoiceFields({
+  group,
+  place,
+  without = [],
+}: {
+  group: string
+  place?: string
+  without?: string[]
+}) {
   const catalogue = useCatalogue()
   const fields = (catalogue.data?.choosables ?? []).filter(
-    (one) => one.group === group && one.kind === 'length' && !without.includes(one.name),
+    (one) => one.group === group && [...NUMBERS, ...KINDS].includes(one.kind) && !without.includes(one.name),
   )
   return (
     <div className="pairs">
       {fields.map((one) => (
-        <ChoiceField key={one.name} of={one} />
+        <ChoiceField key={`${place ?? ''}/${one.name}`} of={one} place={place} />
       ))}
     </div>
   )
 }
 
-function ChoiceField({ of }: { of: Choosable }) {
+function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }) {
   const { plan, edit, act, preview } = useDesk()
   const { document } = plan
-  const chosen = document.choices[of.name] ?? null
+  const alternatives = useCatalogue().data?.alternatives ?? []
+  const choices = place === undefined ? document.choices : choicesOf(document, place)
+  const chosen = choices[of.name] ?? null
+  const chosenBy = (kept: string | null) => (now: PlanDocument) =>
+    place === undefined ? withChoice(now, of.name, kept) : withPlaceChoice(now, place, of.name, kept)
   const fallback = document.defaults_system === 'in' ? of.default_in : of.default_mm
   const origin = chosen === null ? 'assumed' : of.is_thing ? 'measured' : 'chosen'
+  const named = (kept: string | null) =>
+    alternatives.find((one) => one.family === of.kind && one.value === kept)?.title ?? kept
   const change = (kept: string | null): Change => ({
-    patch: (now) => withChoice(now, of.name, kept),
-    label: `${of.title}: ${kept ?? 'back to the default'}`,
-    field: `choices/${of.name}`,
+    patch: chosenBy(kept),
+    label: `${of.title}: ${named(kept) ?? 'back to the default'}`,
+    field: `${place ?? 'plan'}/choices/${of.name}`,
   })
+  const label = (
+    <>
+      {(chosen !== null || fallback !== null) && <Origin origin={origin} />}
+      {of.title}
+    </>
+  )
+  const placeholder = fallback ?? (of.is_thing ? 'not measured' : 'not said')
+  const said = { label, kept: chosen, placeholder, after: of.about }
+  const onKeep = (kept: string | null) => edit(change(kept))
+  if (KINDS.includes(of.kind))
+    return (
+      <Form.Group controlId={`${place ?? 'plan'}-${of.name}`}>
+        <Form.Label className="mb-0">{label}</Form.Label>
+        <Form.Select
+          value={chosen ?? fallback ?? ''}
+          onChange={(event) => act(change(event.target.value || null))}
+        >
+          {fallback === null && <option value="">As at the front</option>}
+          {alternatives
+            .filter((one) => one.family === of.kind)
+            .map((one) => (
+              <option key={one.kind} value={one.value}>
+                {one.title}
+              </option>
+            ))}
+        </Form.Select>
+        <div className="said">{of.about}</div>
+      </Form.Group>
+    )
   return (
     <div>
-      <LengthField
-        label={
-          <>
-            {(chosen !== null || fallback !== null) && <Origin origin={origin} />}
-            {of.title}
-          </>
-        }
-        kept={chosen}
-        unit={document.units.length}
-        placeholder={fallback ?? 'as worked out'}
-        after={of.about}
-        onType={(kept) => preview(kept === null ? null : (now) => withChoice(now, of.name, kept))}
-        onKeep={(kept) => edit(change(kept))}
-      />
+      {of.kind === 'length' ? (
+        <LengthField
+          {...said}
+          unit={document.units.length}
+          onType={(kept) => preview(kept === null ? null : chosenBy(kept))}
+          onKeep={onKeep}
+        />
+      ) : (
+        <WrittenField
+          {...said}
+          unit={of.kind === 'weight' ? WEIGHT[document.units.length] : ''}
+          onKeep={onKeep}
+        />
+      )}
       {chosen !== null && fallback !== null && chosen !== fallback && (
         <Button size="sm" variant="link" className="p-0" onClick={() => act(change(null))}>
           back to {fallback}

@@ -7,7 +7,7 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="drawer")
 def fit_in_width(runner_play_built: Mm, most_runner_play: Mm) -> Finding | None:
     """Box and runners go into the clear width with play, and not with too much."""
     if runner_play_built < 0:
@@ -55,7 +55,7 @@ def fit_in_height(play_above_built: Mm, play_above: Mm) -> Finding | None:
     return None
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="drawer")
 def fit_in_depth(usable_depth: Mm, outside_depth: Mm) -> Finding | None:
     """Box and front go into the depth."""
     if outside_depth <= usable_depth:
@@ -70,7 +70,7 @@ def fit_in_depth(usable_depth: Mm, outside_depth: Mm) -> Finding | None:
     )
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="drawer")
 def runner_too_long(runner_length: Mm, usable_depth: Mm) -> Finding | None:
     """The runner ends before the back."""
     if runner_length <= usable_depth:
@@ -85,7 +85,7 @@ def runner_too_long(runner_length: Mm, usable_depth: Mm) -> Finding | None:
     )
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="rolling")
 def box_shorter_than_runner(outside_depth: Mm, runner_length: Mm, increment: Mm) -> Finding | None:
     """The box reaches the runner's last holes."""
     if runner_length - outside_depth < increment:
@@ -100,7 +100,7 @@ def box_shorter_than_runner(outside_depth: Mm, runner_length: Mm, increment: Mm)
     )
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="lined")
 def runner_on_the_side(runner_line_on_wall: Mm, runner_height: Mm, wall_height_cut: Mm) -> Finding | None:
     """The box member lies wholly on the side."""
     below = runner_line_on_wall - runner_height / 2
@@ -118,9 +118,9 @@ def runner_on_the_side(runner_line_on_wall: Mm, runner_height: Mm, wall_height_c
 
 
 @check(source="geometry", per="drawer")
-def passes_the_opening(face_width: Mm, outside_width: Mm, runner_side_clearance: Mm) -> Finding | None:
+def passes_the_opening(face_width: Mm, outside_width: Mm, beside_box: Mm) -> Finding | None:
     """The box with its runners passes the opening in front of it."""
-    over = outside_width + 2 * runner_side_clearance - face_width
+    over = outside_width + 2 * beside_box - face_width
     if over <= 0:
         return None
     return Finding(
@@ -149,6 +149,45 @@ def front_in_the_opening(gap_beside: Mm, gap_above_below: Mm) -> Finding | None:
     )
 
 
+@check(source="common practice", per="front.overlay")
+def front_laps_as_planned(front_width: Mm, front_width_cut: Mm, increment: Mm) -> Finding | None:
+    """An overlay front leaves its neighbour the gap, and laps far enough."""
+    off = front_width_cut - front_width
+    if off <= 0 and -off < increment:
+        return None
+    return Finding(
+        "overlay-too-wide" if off > 0 else "overlay-too-narrow",
+        "attention",
+        "The overlay front is {off} wider than its laps allow." if off > 0 else "The overlay front laps {off} short.",
+        "Trim the front." if off > 0 else "Cut the front anew, or let the reveal be larger.",
+        {"off": off if off > 0 else -off},
+        ("front_width_cut", "front_width"),
+    )
+
+
+@check(source="common practice", per="bin")
+def bin_fits_its_cell(
+    free_width: Mm, cell_height: Mm, free_depth: Mm, bin_room_width: Mm, bin_room_height: Mm, bin_room_depth: Mm
+) -> Finding | None:
+    """A bought bin goes into its cell with its clearance."""
+    shorts = (
+        ("wide", bin_room_width - free_width, bin_room_width),
+        ("high", bin_room_height - cell_height, bin_room_height),
+        ("deep", bin_room_depth - free_depth, bin_room_depth),
+    )
+    for axis, short, room in shorts:
+        if short > 0:
+            return Finding(
+                f"bin-too-{axis}",
+                "stop",
+                f"The bin wants a cell {{room}} {axis}; this one is {{short}} short of it.",
+                "Size the cell by its contents, or take another bin.",
+                {"room": room, "short": short},
+                ("free_width", "cell_height", "free_depth"),
+            )
+    return None
+
+
 @check(source="geometry", per="faced")
 def two_roads_to_the_opening(opening_by_front: Mm, opening_by_box: Mm, increment: Mm) -> Finding | None:
     """The opening worked out from the front and from the box agree within one step of the increment."""
@@ -165,7 +204,7 @@ def two_roads_to_the_opening(opening_by_front: Mm, opening_by_box: Mm, increment
     )
 
 
-@check(source="common practice", per="bottom.grooved")
+@check(source="common practice", per="in_grooves")
 def bottom_enters_its_groove(bottom_thickness: Mm, groove_width: Mm) -> Finding | None:
     """The bottom is no thicker than its groove is wide."""
     if bottom_thickness <= groove_width:
@@ -180,7 +219,7 @@ def bottom_enters_its_groove(bottom_thickness: Mm, groove_width: Mm) -> Finding 
     )
 
 
-@check(source="geometry", per="bottom.grooved")
+@check(source="geometry", per="in_grooves")
 def bottom_goes_in(bottom_play_across: Mm, bottom_play_along: Mm) -> Finding | None:
     """The bottom is not larger than the space between its groove floors."""
     if bottom_play_across >= 0 and bottom_play_along >= 0:
@@ -224,16 +263,32 @@ def bottom_stays_in(
     )
 
 
-@check(source="geometry", per="stack.even")
-def fronts_fill_the_opening(gap_at_floor: Mm, gap: Mm, increment: Mm) -> Finding | None:
-    """A column of fronts and gaps adds up to the opening to the last increment."""
-    if gap_at_floor >= gap and gap_at_floor < gap + increment:
+@check(source="geometry", per="bottom.slid_in")
+def slid_bottom_stays_in(bottom_play_across: Mm, groove_depth_side: Mm) -> Finding | None:
+    """Pushed to one side, a bottom that is slid in still sits in the groove opposite."""
+    if bottom_play_across < groove_depth_side:
         return None
-    is_over = gap_at_floor < gap
-    off = gap - gap_at_floor if is_over else gap_at_floor - gap
+    return Finding(
+        "bottom-falls-out",
+        "stop",
+        "The bottom can move {play} in grooves {depth} deep: it would drop out of one.",
+        "Cut a larger bottom, or take less play.",
+        {"play": bottom_play_across, "depth": groove_depth_side},
+        ("bottom_width_cut",),
+    )
+
+
+@check(source="geometry", per="stack.even")
+def fronts_fill_the_opening(gap_at_floor: Mm, each_gap_below: tuple[Mm, ...], increment: Mm) -> Finding | None:
+    """A column of fronts and gaps adds up to the opening, or to what it laps over, to the last increment."""
+    wanted = each_gap_below[-1]
+    if gap_at_floor >= wanted and gap_at_floor < wanted + increment:
+        return None
+    is_over = gap_at_floor < wanted
+    off = wanted - gap_at_floor if is_over else gap_at_floor - wanted
     return Finding(
         "fronts-over" if is_over else "fronts-under",
-        "stop" if gap_at_floor < 0 else "attention",
+        "stop" if gap_at_floor < 0 and wanted >= 0 else "attention",
         f"The column of fronts is {{off}} too {'high' if is_over else 'low'} for its opening.",
         "One of them was cut differently: trim it, or cut the next one to what is left.",
         {"off": off},

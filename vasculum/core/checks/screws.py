@@ -34,7 +34,7 @@ def front_screws_stay_inside(front_screw_cover: Mm, least_screw_cover: Mm) -> Fi
     return _too_long("front-screw", "the front", front_screw_cover, least_screw_cover, "front_screw_cover", "attention")
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="screwed")
 def runner_screws_hold(runner_screw_reach: Mm, least_screw_bite: Mm) -> Finding | None:
     """A runner screw bites deep enough into the side."""
     if runner_screw_reach >= least_screw_bite:
@@ -53,7 +53,7 @@ def runner_screws_hold(runner_screw_reach: Mm, least_screw_bite: Mm) -> Finding 
     )
 
 
-@check(source="common practice", per="runner.side_mount")
+@check(source="common practice", per="screwed")
 def runner_screws_stay_inside(runner_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
     """A runner screw ends inside the side.
 

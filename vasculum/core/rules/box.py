@@ -12,10 +12,11 @@ from math import hypot
 from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down
+from vasculum.core.reasons import largest, snap_down
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", per="height.from_room")
 def box_height(room_height: Mm, play_above: Mm, play_below: Mm, wanted_box_height: Mm | None = None) -> Mm:
     """The box is the clear height less the play above and below, or the height that was chosen.
 
@@ -52,12 +53,22 @@ def _cut(size: Mm, increment: Mm, part: str) -> Mm:
 
 @rule(source="common practice", per="drawer")
 def wall_height_cut(wall_height: Mm, increment: Mm) -> Mm:
-    """Sides, front and back are ripped to one height, down to the shop's increment.
+    """Sides and front are ripped to one height, down to the shop's increment.
 
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
     return _cut(wall_height, increment, "The height of the sides")
+
+
+@rule(source="common practice", per="drawer")
+def back_wall_height_cut(back_wall_height: Mm, increment: Mm) -> Mm:
+    """The back is ripped to its height, down to the shop's increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return _cut(back_wall_height, increment, "The height of the back")
 
 
 @rule(source="common practice", per="drawer")
@@ -71,13 +82,50 @@ def side_length_cut(side_length: Mm, increment: Mm) -> Mm:
 
 
 @rule(source="common practice", per="drawer")
-def front_back_length_cut(front_back_length: Mm, increment: Mm) -> Mm:
-    """Front and back are cut to length, down to the shop's increment: the box must still go between its runners.
+def box_front_length_cut(box_front_length: Mm, increment: Mm) -> Mm:
+    """The box front is cut to length, down to the shop's increment: the box must still go between its runners.
 
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    return _cut(front_back_length, increment, "The length of front and back")
+    return _cut(box_front_length, increment, "The length of the box front")
+
+
+@rule(source="common practice", per="drawer")
+def box_back_length_cut(box_back_length: Mm, increment: Mm, thickness_increment: Mm) -> Mm:
+    """The box back is cut to fill the width that the cut front makes, down to the finer of the two increments.
+
+    Joined like the front it comes out as long; joined in another way its joints close to the increment for thickness.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    finer = snap_down(box_back_length, thickness_increment)
+    return largest(finer, _cut(box_back_length, increment, "The length of the box back"))
+
+
+@rule(source="common practice", per="drawer")
+def side_length(box_depth: Mm, side_loss_front: Mm, side_loss_back: Mm) -> Mm:
+    """The sides are as long as the box is deep, less what they lose to front and back.
+
+    Raises:
+        CannotDerive: ``no-room-for-sides``.
+    """
+    length = box_depth - side_loss_front - side_loss_back
+    if length <= 0:
+        raise CannotDerive(
+            "no-room-for-sides",
+            "Front and back fill a box {box_depth} deep.",
+            "Use thinner ends or a longer runner.",
+            box_depth=box_depth,
+        )
+    return length
+
+
+@rule(source="geometry", per="drawer")
+def outside_depth(side_length_cut: Mm, side_loss_front: Mm, side_loss_back: Mm) -> Mm:
+    """Assembled, the box is as deep as its cut sides and what they lose to front and back."""
+    return side_length_cut + side_loss_front + side_loss_back
 
 
 @rule(source="common practice", per="drawer")
@@ -124,13 +172,19 @@ def inside_width(outside_width: Mm, side_thickness: Mm) -> Mm:
 
 
 @rule(source="geometry", per="drawer")
-def inside_depth(outside_depth: Mm, box_front_thickness: Mm, box_back_thickness: Mm) -> Mm:
-    """Inside is the outside depth less the box's front and back.
+def inside_depth(
+    outside_depth: Mm,
+    box_front_thickness: Mm,
+    box_back_thickness: Mm,
+    set_in_front: Mm = NOTHING,
+    set_in_back: Mm = NOTHING,
+) -> Mm:
+    """Inside is the outside depth less the box's front and back, and what they are set in from the ends of the sides.
 
     Raises:
         CannotDerive: ``no-inside-depth``.
     """
-    depth = outside_depth - box_front_thickness - box_back_thickness
+    depth = outside_depth - set_in_front - box_front_thickness - box_back_thickness - set_in_back
     if depth <= 0:
         raise CannotDerive(
             "no-inside-depth",
@@ -139,6 +193,15 @@ def inside_depth(outside_depth: Mm, box_front_thickness: Mm, box_back_thickness:
             outside_depth=outside_depth,
         )
     return depth
+
+
+@rule(source="geometry", per="drawer")
+def box_from_left(cell_from_left: Mm, free_width: Mm, outside_width: Mm, taken_left: Mm = NOTHING) -> Mm:
+    """The box hangs in the middle of what is free of its cell.
+
+    Its left side, from the clear left of the space.
+    """
+    return cell_from_left + taken_left + (free_width - outside_width) / 2
 
 
 @rule(source="geometry", per="drawer")

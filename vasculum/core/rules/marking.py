@@ -7,12 +7,12 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="geometry", per="drawer")
-def dry_gap_beside(cell_width: Mm, outside_width: Mm) -> Mm:
+def dry_gap_beside(free_width: Mm, outside_width: Mm) -> Mm:
     """Before the runners are on, the box stands with half of what the clear width leaves on each side.
 
     One side, box centred.
     """
-    return (cell_width - outside_width) / 2
+    return (free_width - outside_width) / 2
 
 
 @rule(source="geometry", per="drawer")

@@ -33,7 +33,7 @@ def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, front_screw_
     return box_front_thickness + front_thickness - front_screw_reach
 
 
-@rule(source="common practice", per="runner.side_mount")
+@rule(source="common practice", per="screwed")
 def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
     """A runner screw reaches its length less the runner's metal and any shim behind it.
 
@@ -42,7 +42,7 @@ def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: M
     return runner_screw_length - runner_metal - runner_shim
 
 
-@rule(source="common practice", per="runner.side_mount")
+@rule(source="common practice", per="screwed")
 def runner_screw_cover(side_thickness: Mm, runner_screw_reach: Mm) -> Mm:
     """Before the point stays what the screw does not reach of the side; less than nothing comes through.
 

@@ -9,20 +9,20 @@ from vasculum.core.reasons import snap_down
 
 
 @rule(source="common practice", per="shelf")
-def shelf_length(cell_width: Mm, shelf_play: Mm) -> Mm:
-    """A fitted shelf is the cell's width less its play on both sides.
+def shelf_length(free_width: Mm, shelf_play: Mm) -> Mm:
+    """A fitted shelf is the free width less its play on both sides.
 
     Raises:
         CannotDerive: ``no-room-for-shelf``.
     """
-    length = cell_width - 2 * shelf_play
+    length = free_width - 2 * shelf_play
     if length <= 0:
         raise CannotDerive(
             "no-room-for-shelf",
-            "Play of {shelf_play} on both sides fills a cell {cell_width} wide.",
+            "Play of {shelf_play} on both sides fills a cell {free_width} wide.",
             "Take less play, or make the cell wider.",
             shelf_play=shelf_play,
-            cell_width=cell_width,
+            free_width=free_width,
         )
     return length
 
@@ -34,6 +34,6 @@ def shelf_length_cut(shelf_length: Mm, increment: Mm) -> Mm:
 
 
 @rule(source="common practice", per="shelf")
-def shelf_depth_cut(cell_depth: Mm, increment: Mm) -> Mm:
-    """The shelf is as deep as its cell, down to the shop's increment."""
-    return snap_down(cell_depth, increment)
+def shelf_depth_cut(free_depth: Mm, increment: Mm) -> Mm:
+    """The shelf is as deep as is free, down to the shop's increment."""
+    return snap_down(free_depth, increment)

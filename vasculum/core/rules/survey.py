@@ -69,6 +69,66 @@ def back_width(width: Mm) -> Mm:
     return width
 
 
+@rule(source="geometry", per="width_at.middle")
+def middle_width(width: Mm) -> Mm:
+    """A width taken in the middle."""
+    return width
+
+
+@rule(source="geometry", per="width_at.front_low")
+def front_low_width(width: Mm) -> Mm:
+    """A width taken at the front, low."""
+    return width
+
+
+@rule(source="geometry", per="width_at.front_high")
+def front_high_width(width: Mm) -> Mm:
+    """A width taken at the front, high."""
+    return width
+
+
+@rule(source="geometry", per="width_at.back_low")
+def back_low_width(width: Mm) -> Mm:
+    """A width taken at the back, low."""
+    return width
+
+
+@rule(source="geometry", per="width_at.back_high")
+def back_high_width(width: Mm) -> Mm:
+    """A width taken at the back, high."""
+    return width
+
+
+@rule(source="common practice", per="survey.bulging")
+def width_bulge(
+    each_front_width: tuple[Mm | None, ...],
+    each_middle_width: tuple[Mm | None, ...],
+    each_back_width: tuple[Mm | None, ...],
+) -> Mm:
+    """The bulge is what the middle is narrower than halfway between front and back.
+
+    Plus bulges in. Asked only where all three were read.
+    """
+    ends = smallest(*taken(each_front_width)) + smallest(*taken(each_back_width))
+    return ends / 2 - smallest(*taken(each_middle_width))
+
+
+@rule(source="common practice", per="survey.twisting")
+def width_twist(
+    each_front_low_width: tuple[Mm | None, ...],
+    each_front_high_width: tuple[Mm | None, ...],
+    each_back_low_width: tuple[Mm | None, ...],
+    each_back_high_width: tuple[Mm | None, ...],
+) -> Mm:
+    """The twist is what the walls open upwards more at the front than at the back.
+
+    Asked only where front and back were read low and high.
+    """
+    front = smallest(*taken(each_front_high_width)) - smallest(*taken(each_front_low_width))
+    back = smallest(*taken(each_back_high_width)) - smallest(*taken(each_back_low_width))
+    return front - back
+
+
 @rule(source="common practice", per="survey.tapered")
 def width_taper(each_front_width: tuple[Mm | None, ...], each_back_width: tuple[Mm | None, ...]) -> Mm:
     """The taper is the narrowest width at the front less the narrowest at the back.

@@ -16,7 +16,10 @@ NEWEST_EDITION = "2026-11"
 
 @dataclass(frozen=True, slots=True)
 class Choosable:
-    """Something a person may choose: a length, or one kind of a family. ``default`` is None where a rule decides."""
+    """Something a person may choose: a length, or one kind of a family. ``default`` is None where a rule decides.
+
+    ``is_above_zero``: nothing at all is no answer, for something is divided by it.
+    """
 
     name: str
     kind: str
@@ -24,6 +27,7 @@ class Choosable:
     title: str
     about: str
     is_thing: bool
+    is_above_zero: bool = False
     source: str = ""
     inch: str | None = None
     metric: str | None = None
@@ -57,7 +61,20 @@ class StockRunner:
     side_clearance: str
     height: str
     metal: str
+    room_above: str | None
+    room_below: str | None
     stock_lengths: tuple[str, ...]
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
+class Mattress:
+    """A mattress as sold: its usual size. Measure the one in hand."""
+
+    id: str
+    name: str
+    width: str
+    length: str
     source: str
 
 
@@ -100,12 +117,13 @@ def choosables(edition: str = NEWEST_EDITION) -> dict[str, Choosable]:
             _checked(where, row["metric"])
         found[row["name"]] = Choosable(
             row["name"], row["kind"], row["group"], row["title"], row["about"], row["is_thing"] == "yes",
-            row["source"], row["inch"], row["metric"],
+            row["above_zero"] == "yes", row["source"], row["inch"], row["metric"],
         )  # fmt: skip
     for _, row in _rows("wanted.csv"):
         found[row["name"]] = Choosable(
-            row["name"], row["kind"], row["group"], row["title"], row["about"], row["is_thing"] == "yes"
-        )
+            row["name"], row["kind"], row["group"], row["title"], row["about"], row["is_thing"] == "yes",
+            row["above_zero"] == "yes",
+        )  # fmt: skip
     return found
 
 
@@ -128,10 +146,21 @@ def stock_runners() -> tuple[StockRunner, ...]:
         StockRunner(
             row["id"], _system(where, row["system"]), row["name"], row["kind"], _checked(where, row["side_clearance"]),
             _checked(where, row["height"]), _checked(where, row["metal"]),
+            _checked(where, row["room_above"]) if row["room_above"] else None,
+            _checked(where, row["room_below"]) if row["room_below"] else None,
             tuple(_checked(where, one.strip()) for one in row["stock_lengths"].split(";")), row["source"],
         )
         for where, row in _rows("runners.csv")
     )  # fmt: skip
+
+
+@cache
+def mattresses() -> tuple[Mattress, ...]:
+    """Usual mattresses, the narrowest of each system first."""
+    return tuple(
+        Mattress(row["id"], row["name"], _checked(where, row["width"]), _checked(where, row["length"]), row["source"])
+        for where, row in _rows("mattresses.csv")
+    )
 
 
 @cache

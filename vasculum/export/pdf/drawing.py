@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from reportlab.lib.colors import HexColor
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable
 
 from vasculum.drawing.primitives import Sheet
-from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, strokes_of
-from vasculum.export.pdf.type import HAIRLINE, INK, SHADE, draw_number
+from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, printed_strokes_of
+from vasculum.drawing.tints import tint_of
+from vasculum.export.pdf.type import HAIRLINE, INK, draw_number
 from vasculum.export.svg import DASHES, WEIGHT
 
 
@@ -16,7 +18,7 @@ class Drawing(Flowable):
 
     def __init__(self, sheet: Sheet, most_width: float, most_height: float = 245 * mm) -> None:
         super().__init__()
-        self.strokes = [stroke for stroke in strokes_of(sheet) if stroke.role != "cell"]
+        self.strokes = printed_strokes_of(sheet)
         left, bottom, width, height = bounds_of(self.strokes, sheet.scale)
         self.left, self.bottom = left, bottom
         self.per_mm = mm / sheet.scale
@@ -51,7 +53,8 @@ class Drawing(Flowable):
             path.lineTo(*self._xy(*point))
         if stroke.is_closed:
             path.close()
-        canvas.setFillColor(SHADE)
+        if stroke.tint:
+            canvas.setFillColor(HexColor(tint_of(stroke.tint)))
         canvas.drawPath(path, stroke=1, fill=int(bool(stroke.tint)))
 
     def _text(self, stroke: TextStroke) -> None:

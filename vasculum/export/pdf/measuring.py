@@ -2,15 +2,18 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Any
 
 from reportlab.lib.units import mm
-from reportlab.platypus import Flowable, Spacer, Table, TableStyle
+from reportlab.platypus import Flowable, KeepTogether, Spacer, Table, TableStyle
 
 from vasculum.drawing.stations import front_stations, top_stations
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built
 from vasculum.export.pdf.type import CELL, FINE, HAIRLINE, HEAD, SECTION, TITLE, register_fonts, said
+from vasculum.plan.settings import SettingShown
+from vasculum.plan.stations import station_groups
 
 OPENING = (
     ("", "left", "middle", "right"),
@@ -36,41 +39,56 @@ PIECES = (
 )
 
 
-def measuring_sheet() -> bytes:
-    """Two pages: frame and pictures, then the inside and the pieces."""
+def measuring_sheet(setting: SettingShown) -> bytes:
+    """Where the tape goes in such a space, boxes to write in, what to look for there, and the pieces in hand."""
     register_fonts()
+    groups = [group for group in station_groups() if group.what == setting.what and group.survey == "case"]
+    hints = [said(f"{group.title}. {group.hint}") for group in groups]
+    frame = [said("With a face frame", SECTION), _boxes(FRAME)] if setting.may_be_framed else []
     pictures = Table([[Drawing(front_stations(), WIDTH / 2), Drawing(top_stations(), WIDTH / 2)]])
     story: list[Flowable] = [
-        said("Measuring sheet", TITLE),
+        said(f"Measuring sheet: {setting.title.lower()}", TITLE),
         said(
             "The smallest reading governs. Write every reading with its unit. Place: ________________  Date: ________"
         ),
         Spacer(1, 2 * mm),
         pictures,
-        said("With a face frame", SECTION),
-        _boxes(FRAME),
+        *hints,
+        *frame,
         said("Inside", SECTION),
         _boxes(WIDTHS),
         Spacer(1, 4 * mm),
         _boxes(DEPTHS),
         Spacer(1, 4 * mm),
         _boxes((("Without a frame", "left", "middle", "right"), *OPENING[1:])),
-        said("Pieces", SECTION),
-        _boxes(PIECES),
+        KeepTogether([said("In the way", SECTION), _boxes(_in_the_way(setting))]),
+        KeepTogether([said("Pieces", SECTION), _boxes(PIECES)]),
         Spacer(1, 4 * mm),
-        said("In the way: hinges, pipes, plugs, cords, locks. Draw them above and write how far they stand in.", FINE),
+        said(
+            "Anything else in the way: draw it above, and write how far it stands in, from where, and how high.", FINE
+        ),
     ]
     return built(story, "Measuring sheet", "Measuring sheet")
 
 
-def _boxes(rows: tuple[tuple[str, ...], ...]) -> Table:
+def _in_the_way(setting: SettingShown) -> list[tuple[str, ...]]:
+    """What often stands in the way of such a space, each with boxes."""
+    rows: list[tuple[str, ...]] = [("Look for", "stands in by", "from the floor", "how high")]
+    for one in setting.look_for:
+        rows.append((f"{one.name}. {one.hint}", "", "", ""))
+    return rows
+
+
+def _boxes(rows: Sequence[tuple[str, ...]]) -> Table:
     """Rows of labels and of boxes to write in; a row without words in its boxes is a row to write in."""
     cells = [[said(cell, HEAD if at else CELL) for at, cell in enumerate(row)] for row in rows]
     is_written = [not any(row[1:]) for row in rows]
     made = Table(
         cells,
         colWidths=[WIDTH * s for s in (0.28, 0.24, 0.24, 0.24)],
-        rowHeights=[11 * mm if w else 6.5 * mm for w in is_written],
+        rowHeights=[
+            None if len(row[0]) > 30 else 11 * mm if w else 6.5 * mm for row, w in zip(rows, is_written, strict=True)
+        ],
     )
     style: list[Any] = [("VALIGN", (0, 0), (-1, -1), "MIDDLE")]
     for at, row in enumerate(rows):

@@ -12,19 +12,22 @@ from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.strokes import PathStroke, Stroke, strokes_of
+from vasculum.export.pdf.by_drawer import Line, by_drawer
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built, table
 from vasculum.export.pdf.type import BIG, BODY, FINE, SECTION, TITLE, register_fonts, said
-from vasculum.plan.layout import boxes_of
-from vasculum.plan.parts import merged, nearest_key, parts_of
-from vasculum.plan.solution import FindingShown, Shown, Size, Solution, shown, solution_of
+from vasculum.plan.joinery import nearest_key
+from vasculum.plan.layout import boxes_of, numbers_of
+from vasculum.plan.parts import Part, merged, parts_of
+from vasculum.plan.solution import PartShown, Shown, Size, Solution, shown, solution_of
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.telling import ReasonShown, tell
-from vasculum.plan.words import label_of, place_name, station_of
+from vasculum.plan.words import cell_name, label_of, place_name, station_of
 
 GOVERNING = (
     "box_width",
-    "front_back_length",
+    "box_front_length",
+    "box_back_length",
     "side_length",
     "wall_height",
     "bottom_width",
@@ -41,7 +44,8 @@ RUNNERS = (
     ("box_runner_line", "Runner line on the box, above its lower edge"),
     ("runner_line_on_wall", "Runner line on the side piece, above its lower edge"),
     ("front_edge_to_box_edge", "From the front's lower edge up to the box's"),
-    ("front_overhang", "Front stands out beside the box, each side"),
+    ("front_overhang_left", "Front stands out beside the box, on the left"),
+    ("front_overhang_right", "Front stands out beside the box, on the right"),
 )
 
 
@@ -55,6 +59,7 @@ def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
         *_sizes_note(plan),
         *_findings("Settle before cutting", solution, ("stop", "attention")),
         *_measured(plan),
+        *_in_the_way(plan),
         *_assumed(solution),
         *_findings("Notes", solution, ("note",)),
         *_findings("Cautions", solution, ("caution",)),
@@ -81,15 +86,16 @@ def _sizes_note(plan: SolvedPlan) -> Iterator[Flowable]:
 
 
 def _findings(title: str, solution: Solution, severities: tuple[str, ...]) -> Iterator[Flowable]:
-    found = [f for f in solution.findings if f.severity in severities]
-    if found:
+    """Findings that say the same stand together, with the names of all their places."""
+    alike: dict[tuple[str, str, str], list[str]] = {}
+    for one in solution.findings:
+        if one.severity in severities:
+            alike.setdefault((one.severity, one.message, one.fix), []).append(one.place_name)
+    if alike:
         yield said(title, SECTION)
-        for one in found:
-            yield said(f"■ {_finding_text(one)}" if one.severity == "stop" else f"– {_finding_text(one)}")
-
-
-def _finding_text(one: FindingShown) -> str:
-    return f"{one.place_name}: {one.message} {one.fix}".strip()
+    for (severity, message, fix), places in alike.items():
+        mark = "■" if severity == "stop" else "–"
+        yield said(f"{mark} {', '.join(dict.fromkeys(places))}: {message} {fix}".rstrip())
 
 
 def _measured(plan: SolvedPlan) -> Iterator[Flowable]:
@@ -116,6 +122,24 @@ def _measured(plan: SolvedPlan) -> Iterator[Flowable]:
         yield said("Nothing has been measured yet.")
 
 
+_STRETCHES = (
+    ("projection_above", "at its upper end"), ("from_floor", "above the floor"), ("height", "high"),
+    ("from_left", "from the left"), ("width", "wide"),
+)  # fmt: skip
+
+
+def _in_the_way(plan: SolvedPlan) -> Iterator[Flowable]:
+    if not plan.plan.obstructions:
+        return
+    yield said("In the way", SECTION)
+    rows: list[list[str | Paragraph]] = []
+    for one in plan.plan.obstructions.values():
+        stretches = [f"{getattr(one, name)} {words}" for name, words in _STRETCHES if getattr(one, name) is not None]
+        where = f"{place_name(plan.plan, one.space)}, {one.on}"
+        rows.append([one.name, where, said(one.projection, BIG), ", ".join(stretches)])
+    yield table(("What", "Where", "Stands in", "Over"), rows, (2.4, 3, 1.8, 4))
+
+
 def _shown(plan: SolvedPlan, key: Key) -> Shown | None:
     return shown(plan, plan.solved.value(*key))
 
@@ -136,29 +160,35 @@ def _drawings(plan: SolvedPlan) -> Iterator[Flowable]:
     for sheet in opening_sheets(plan):
         if sheet.primitives:
             drawn.setdefault(_looks(sheet), []).append(sheet)
-    is_bank = len(boxes_of(plan.plan)) > 1
+    is_bank, numbers = len(boxes_of(plan.plan)) > 1, numbers_of(plan.plan)
     for alike in drawn.values():
         sheet = alike[0]
         drawing = Drawing(sheet, WIDTH, 112 * mm)
         title = _title(sheet.title, sheet.scale, drawing.is_to_scale)
-        if is_bank and sheet.name == "section":
-            title += ": " + ", ".join(place_name(plan.plan, one.place) for one in alike)
+        if is_bank and sheet.name != "elevation":
+            title += ": " + ", ".join(cell_name(plan.plan, one.place, numbers) for one in alike)
         yield KeepTogether([said(title, SECTION), drawing])
 
 
 def _looks(sheet: Sheet) -> object:
-    """What a sheet looks like, whatever cell it shows."""
+    """What a sheet looks like, whatever cell it shows and whatever number stands in it."""
 
     def look(stroke: Stroke) -> tuple[object, ...]:
         if isinstance(stroke, PathStroke):
             return (stroke.role, stroke.points)
-        return (stroke.role, stroke.x, stroke.y, stroke.text)
+        return (stroke.role, stroke.x, stroke.y, "" if stroke.role == "label" else stroke.text)
 
     return tuple(look(stroke) for stroke in strokes_of(sheet))
 
 
 def _title(title: str, scale: int, is_to_scale: bool) -> str:
     return f"{title}, 1:{scale}" if is_to_scale else f"{title}, not to scale"
+
+
+def _cells(part: PartShown) -> str:
+    """Which cells the pieces are for, by number."""
+    numbers = [str(n) for n in dict.fromkeys(part.numbers) if n]
+    return f" · {' '.join(numbers)}" if numbers else ""
 
 
 def _size_text(size: Size) -> str:
@@ -178,9 +208,9 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
             [
                 said(" ".join(part.marks), BIG),
                 str(part.count),
-                said(name),
+                said(name + _cells(part)),
                 *(said(_size_text(size), BIG) for size in sizes),
-                said(f"{other}; {part.material}", FINE),
+                said("; ".join(filter(None, (other, part.material, part.weight))), FINE),
             ]
         )
     yield table(
@@ -197,21 +227,19 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
 
 
 def _runners(plan: SolvedPlan) -> Iterator[Flowable]:
-    rows: list[list[str | Paragraph]] = []
-    boxes = boxes_of(plan.plan)
-    for node in boxes:
-        for name, what in RUNNERS:
-            shown_size = _shown(plan, nearest_key(plan, node.id, name))
-            if shown_size is not None:
-                own = f"{place_name(plan.plan, node.id)}: {what}" if len(boxes) > 1 else what
-                rows.append([own, said(shown_size.text, BIG), shown_size.other])
-    if rows:
-        yield KeepTogether(
-            [
-                said("Runner positions and spacer blocks", SECTION),
-                table(("What", "Size", "Other unit"), rows, (6, 2, 2)),
-            ]
-        )
+    boxes, numbers = boxes_of(plan.plan), numbers_of(plan.plan)
+    title = "Runner positions and spacer blocks"
+    lines = [
+        Line(what, cell_name(plan.plan, node.id, numbers), size)
+        for node in boxes
+        for name, what in RUNNERS
+        if (size := _shown(plan, nearest_key(plan, node.id, name))) is not None
+    ]
+    if len(boxes) > 1:
+        yield from by_drawer(title, lines)
+    elif lines:
+        rows: list[list[str | Paragraph]] = [[one.what, said(one.size.text, BIG), one.size.other] for one in lines]
+        yield KeepTogether([said(title, SECTION), table(("What", "Size", "Other unit"), rows, (6, 2, 2))])
     strips = list(_strips(plan))
     if strips:
         yield KeepTogether(
@@ -230,30 +258,45 @@ def _strips(plan: SolvedPlan) -> Iterator[list[str]]:
 
 
 def _tape_checks(solution: Solution) -> Iterator[Flowable]:
-    if not solution.tape_checks:
-        return
-    rows: list[list[str | Paragraph]] = [
-        [c.what, said(c.value.text, BIG), c.value.other, f"± {c.tolerance.text}", "________"]
-        for c in solution.tape_checks
-    ]
-    yield KeepTogether(
-        [
-            said("Tape checks", SECTION),
-            table(("Measure", "Should read", "Other unit", "Within", "Reads"), rows, (5, 2, 2, 1.5, 2)),
+    shared = [c for c in solution.tape_checks if not c.drawer]
+    if shared:
+        rows: list[list[str | Paragraph]] = [
+            [c.what, said(c.value.text, BIG), c.value.other, f"± {c.tolerance.text}", "________"] for c in shared
         ]
-    )
+        head = ("Measure", "Should read", "Other unit", "Within", "Reads")
+        yield KeepTogether([said("Tape checks", SECTION), table(head, rows, (5, 2, 2, 1.5, 2))])
+    own = [Line(c.what, c.drawer, c.value, "______") for c in solution.tape_checks if c.drawer]
+    yield from by_drawer("Tape checks, drawer by drawer", own)
 
 
 def _part_drawings(plan: SolvedPlan) -> Iterator[Flowable]:
+    """Each distinct part once; of a mirrored pair the left one, with the marks of both."""
     yield said("Part drawings", SECTION)
-    for group in merged(plan, parts_of(plan)):
+    numbers = numbers_of(plan.plan)
+    for group, mirrored in _pairs(merged(plan, parts_of(plan))):
         part = group[0]
-        sheet = part_sheet(plan, part)
+        sheet = part_sheet(plan, part, numbers.get(part.place, 0))
         if sheet.primitives and part.sheet is not None:
             drawing = Drawing(sheet, WIDTH, 78 * mm)
             times = f", {len(group)} pieces" if len(group) > 1 else ""
+            if mirrored:
+                marks = " ".join(plan.plan.marks.get(p.id, "") for p in mirrored)
+                times += f"; mirrored: {marks}, {len(mirrored)} more"
             title = _title(sheet.title + times, sheet.scale, drawing.is_to_scale)
             yield KeepTogether([said(title, BIG), drawing, Spacer(1, 3 * mm)])
+
+
+def _pairs(groups: list[list[Part]]) -> Iterator[tuple[list[Part], list[Part]]]:
+    """Groups of parts with the group of their mirror images, each once."""
+    rights: dict[tuple[str, str], list[Part]] = {(g[0].place, g[0].role): g for g in groups if g[0].hand == "R"}
+    taken: set[str] = set()
+    for group in groups:
+        part = group[0]
+        if part.id in taken:
+            continue
+        mirror = rights.get((part.place, part.role.replace("left", "right")), []) if part.hand == "L" else []
+        taken |= {one.id for one in mirror}
+        yield group, mirror
 
 
 def _reasons(plan: SolvedPlan) -> Iterator[Flowable]:

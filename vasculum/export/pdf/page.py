@@ -53,7 +53,10 @@ def _counting(foot: str) -> type[Canvas]:
     return CountingCanvas
 
 
-def table(head: Sequence[str], rows: Sequence[Sequence[str | Paragraph]], widths: Sequence[float]) -> Table:
+Cell = str | Paragraph | list[Paragraph]
+
+
+def table(head: Sequence[str], rows: Sequence[Sequence[Cell]], widths: Sequence[float]) -> Table:
     """A table with hairlines; its head stands again on each page. Widths are shares of the page's width."""
     cells: list[list[Any]] = [[said(h, HEAD) for h in head]]
     cells += [[said(c, CELL) if isinstance(c, str) else c for c in row] for row in rows]

@@ -1,12 +1,15 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { answered, client, type Part } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions, Num } from '../../lengths/Num'
+import { tintOf } from '../../plan/layout'
 import { useDesk } from '../../plan/PlanDesk'
 import { withPin } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
+import { GROUPINGS, type Grouping, grouped } from './grouping'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
 export function CutStage() {
@@ -20,12 +23,7 @@ export function CutStage() {
       </p>
       <Printing />
       <StillAssumed />
-      <h2>Parts</h2>
-      <ul className="parts">
-        {solution.parts.map((part) => (
-          <PartRow key={part.ids.join()} part={part} />
-        ))}
-      </ul>
+      <PartsList />
       <h2>To buy</h2>
       <ul>
         {solution.hardware.map((one) => (
@@ -45,7 +43,10 @@ export function CutStage() {
         <tbody>
           {solution.tape_checks.map((check) => (
             <tr key={check.key}>
-              <th scope="row">{check.what}</th>
+              <th scope="row">
+                {check.drawer && <span className="other">{check.drawer} </span>}
+                {check.what}
+              </th>
               <td>
                 <Size of={check.key} label={check.what} />
               </td>
@@ -109,11 +110,70 @@ function StillAssumed() {
   )
 }
 
+/** The parts, together as one wants them on the bench. */
+function PartsList() {
+  const { solution } = useDesk()
+  const [by, setBy] = useState<Grouping>('listed')
+  return (
+    <section aria-label="Parts">
+      <div className="d-flex flex-wrap align-items-center gap-2">
+        <h2 className="me-auto">Parts</h2>
+        <Form.Select
+          size="sm"
+          className="w-auto"
+          aria-label="Parts together by"
+          value={by}
+          onChange={(event) => setBy(event.target.value as Grouping)}
+        >
+          {GROUPINGS.map(([value, title]) => (
+            <option key={value} value={value}>
+              {title}
+            </option>
+          ))}
+        </Form.Select>
+      </div>
+      {grouped(solution.parts, by).map(({ title, number, parts }) => (
+        <section key={`${number} ${title}`} aria-label={number > 0 ? `${number} ${title}` : title}>
+          {by !== 'listed' && (
+            <h3 className="h5 mt-3">
+              {number > 0 && <span className={`number ${tintOf(number)}`}>{number}</span>}{' '}
+              <Fractions>{title}</Fractions>
+            </h3>
+          )}
+          <ul className="parts">
+            {parts.map((part) => (
+              <PartRow key={part.ids.join()} part={part} />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </section>
+  )
+}
+
 const SIZES = [
   ['length', 'Length'],
   ['width', 'Width'],
   ['thickness', 'Thickness'],
 ] as const
+
+/** Which cells the pieces are for: their numbers in their tints, or names where there are none. */
+function PiecesOf({ part }: { part: Part }) {
+  const pieces = [...new Map(part.places.map((name, at) => [part.numbers[at] || name, name]))]
+  return (
+    <span className="other d-inline-flex flex-wrap gap-1">
+      {pieces.map(([number, name]) =>
+        typeof number === 'number' ? (
+          <span key={number} className={`number ${tintOf(number)}`} title={name}>
+            {number}
+          </span>
+        ) : (
+          <span key={name}>{name}</span>
+        ),
+      )}
+    </span>
+  )
+}
 
 function PartRow({ part }: { part: Part }) {
   const { plan, chosenPart, choosePart } = useDesk()
@@ -136,10 +196,9 @@ function PartRow({ part }: { part: Part }) {
         </button>
         <span>× {part.count}</span>
         <span className="other">
-          <Fractions>{part.material}</Fractions>
+          <Fractions>{[part.material, part.weight].filter(Boolean).join(', ')}</Fractions>
         </span>
-        {part.count > 1 && <span className="other">{[...new Set(part.places)].join(', ')}</span>}
-        {part.count === 1 && isBank && <span className="other">{part.place_name}</span>}
+        {isBank && <PiecesOf part={part} />}
         <Button
           size="sm"
           variant="outline-secondary"

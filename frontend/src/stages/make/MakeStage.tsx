@@ -1,4 +1,6 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import Button from 'react-bootstrap/Button'
+import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
@@ -9,6 +11,7 @@ import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 import { AlternativePicture } from './Pictures'
+import { RunnerLibrary } from './RunnerLibrary'
 
 const FIGURES = [
   ['Outside', ['outside_width', 'outside_depth', 'outside_height']],
@@ -22,6 +25,9 @@ export function MakeStage() {
   const { plan, chosenPlace } = useDesk()
   const boxes = cellsOf(plan.document).filter((one) => ['drawer', 'tray'].includes(one.place.holds))
   const shown = boxes.find((one) => one.id === chosenPlace) ?? boxes[0]
+  const isOverlay =
+    Object.values(plan.document.places).some((one) => one.choices?.front === 'overlay') ||
+    plan.document.choices.front === 'overlay'
   return (
     <div data-ready>
       <h1>Make</h1>
@@ -44,16 +50,21 @@ export function MakeStage() {
       <Alternatives family="bottom" choice="bottom" />
       <ChoiceFields group="Bottom" />
       <h2>Runners</h2>
+      <Alternatives family="runner" choice="runner" />
+      <RunnerLibrary />
       <Runner />
       <ChoiceFields group="Runners" />
-      <h2>Front, inset</h2>
-      <ChoiceFields group="Front" />
+      <h2>Front</h2>
+      <Alternatives family="front" choice="front" />
+      <ChoiceFields group="Front" without={isOverlay ? [] : ['end_panel_thickness', 'reveal']} />
       {boxes.length > 1 && (
         <>
           <h2>Surplus of a column of fronts</h2>
           <Alternatives family="surplus" choice="surplus" />
         </>
       )}
+      <h2>Weight</h2>
+      <ChoiceFields group="Weight" />
       <h2>Screws</h2>
       <ChoiceFields group="Screws" />
       <h2>Shop</h2>
@@ -145,11 +156,16 @@ function Sheet({ choice, title }: { choice: string; title: string }) {
 function Alternatives({ family, choice }: { family: string; choice: string }) {
   const { plan, act } = useDesk()
   const catalogue = useCatalogue()
+  const weighed = useWeighed(family)
   const all = catalogue.data?.alternatives.filter((one) => one.family === family) ?? []
+  const isLong = all.length > 4
   const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
-  const chosen = plan.document.choices[choice] ?? fallback
+  const chosen =
+    family === 'runner'
+      ? plan.document.library.runners?.[plan.document.choices.runner ?? '']?.kind
+      : (plan.document.choices[choice] ?? fallback)
   return (
-    <fieldset className="kind-cards">
+    <fieldset className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
       <legend className="visually-hidden">{family}</legend>
       {all.map((one) => (
         <label key={one.kind} className="kind-card">
@@ -157,17 +173,53 @@ function Alternatives({ family, choice }: { family: string; choice: string }) {
             type="radio"
             name={family}
             checked={one.value === chosen}
-            onChange={() =>
-              act({ patch: () => [put(`/choices/${choice}`, one.value)], label: one.title, field: '' })
-            }
+            onChange={() => {
+              const patch = weighed?.find((other) => other.kind === one.kind)?.patch
+              act({
+                patch: () => patch ?? [put(`/choices/${choice}`, one.value)],
+                label: one.title,
+                field: '',
+              })
+            }}
           />
           <AlternativePicture kind={one.kind} />
           <strong>{one.title}</strong>
-          <small>{one.about}</small>
+          {!isLong && <small>{one.about}</small>}
+          <Cost of={weighed?.find((other) => other.kind === one.kind)} />
         </label>
       ))}
+      {isLong && <p className="lead-in about">{all.find((one) => one.value === chosen)?.about}</p>}
     </fieldset>
   )
+}
+
+/** What one alternative would cost and gain in this plan. */
+function Cost({ of }: { of: Schemas['Weighed'] | undefined }) {
+  if (!of) return null
+  return (
+    <small className="cost">
+      {of.is_chosen ? `${of.volume} inside` : of.more || 'as much inside'}
+      {`, ${of.parts} parts, pull ${of.pull}`}
+      {of.stops > 0 && <span className="stops" title={of.says}>{`, ${of.stops} to look at`}</span>}
+    </small>
+  )
+}
+
+/** Asked anew for each revision; families that are not weighed have none. */
+function useWeighed(family: string) {
+  const { plan } = useDesk()
+  const asked = useQuery({
+    queryKey: ['weighed', plan.id, plan.revision, family],
+    queryFn: () =>
+      answered(
+        client.GET('/api/plans/{plan_id}/alternatives', {
+          params: { path: { plan_id: plan.id }, query: { family } },
+        }),
+      ),
+    enabled: ['joint', 'bottom', 'front', 'runner'].includes(family),
+    placeholderData: keepPreviousData,
+  })
+  return asked.data?.alternatives
 }
 
 const RUNNER_FIELDS = [

@@ -1,4 +1,4 @@
-/** Small pictures of the alternatives: the corner from above, the bottom from the end. */
+/** Small pictures of the alternatives: the corner from above, the bottom from the end, the front from the side. */
 const SHAPES: Record<string, React.ReactNode> = {
   'joint.butt_between': (
     <>
@@ -12,6 +12,72 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M20 6H140V32H38V22H20z" />
     </>
   ),
+  'joint.butt_around': (
+    <>
+      <path className="wood" d="M20 30H38V82H20z" />
+      <path className="wood wood--end" d="M20 12H140V30H20z" />
+    </>
+  ),
+  'joint.rabbet_in_sides': (
+    <>
+      <path className="wood" d="M20 12H29V30H38V82H20z" />
+      <path className="wood wood--end" d="M29 12H140V30H29z" />
+    </>
+  ),
+  'joint.dado': (
+    <>
+      <path className="wood" d="M20 6H38V24H29V42H38V82H20z" />
+      <path className="wood wood--end" d="M29 24H140V42H29z" />
+    </>
+  ),
+  'joint.dado_tongue': (
+    <>
+      <path className="wood" d="M20 12H38V21H29V30H38V82H20z" />
+      <path className="wood wood--end" d="M38 12H140V30H29V21H38z" />
+    </>
+  ),
+  'joint.finger': (
+    <>
+      <path className="wood" d="M20 30V82H38V30zM20 12H26V30H20zM32 12H38V30H32z" />
+      <path className="wood wood--end" d="M38 12H140V30H38zM26 12H32V30H26z" />
+    </>
+  ),
+  'joint.through_dovetail': (
+    <>
+      <path className="wood" d="M20 30V82H38V30zM20 12L24 30H34L38 12z" />
+      <path className="wood wood--end" d="M38 12H140V30H34L38 12z" />
+    </>
+  ),
+  'joint.half_blind': (
+    <>
+      <path className="wood" d="M20 26L23 18H35L38 26V82H20z" />
+      <path className="wood wood--end" d="M20 10H140V30H38V26L35 18H23L20 26z" />
+    </>
+  ),
+  'joint.sliding_dovetail': (
+    <>
+      <path className="wood" d="M34 22L31 30H34V82H52V30H55L52 22z" />
+      <path className="wood wood--end" d="M16 10H140V30H55L52 22H34L31 30H16z" />
+    </>
+  ),
+  'bottom.slid_in': (
+    <>
+      <path className="wood" d="M30 8H48V60H39V72H48V84H30z" />
+      <path className="wood wood--end" d="M39 61H150V71H39zM132 8H148V60H132z" />
+    </>
+  ),
+  'bottom.between': (
+    <>
+      <path className="wood" d="M30 8H48V84H30z" />
+      <path className="wood wood--end" d="M48 74H140V84H48z" />
+    </>
+  ),
+  'bottom.in_rabbet': (
+    <>
+      <path className="wood" d="M30 8H48V74H39V84H30z" />
+      <path className="wood wood--end" d="M39 74H140V84H39z" />
+    </>
+  ),
   'bottom.grooved': (
     <>
       <path className="wood" d="M30 8H48V84H30z" />
@@ -22,6 +88,81 @@ const SHAPES: Record<string, React.ReactNode> = {
     <>
       <path className="wood" d="M30 8H48V74H30z" />
       <path className="wood wood--end" d="M30 74H140V84H30z" />
+    </>
+  ),
+  'runner.side_mount': (
+    <>
+      <path className="wood" d="M20 6H34V84H20z" />
+      <path className="wood wood--end" d="M52 20H66V76H52zM66 62H140V70H66z" />
+      <path className="metal" d="M34 40H52V52H34z" />
+    </>
+  ),
+  'runner.heavy_side_mount': (
+    <>
+      <path className="wood" d="M16 6H30V84H16z" />
+      <path className="wood wood--end" d="M56 20H70V76H56zM70 62H140V70H70z" />
+      <path className="metal" d="M30 32H56V60H30z" />
+    </>
+  ),
+  'runner.roller': (
+    <>
+      <path className="wood" d="M20 6H34V84H20z" />
+      <path className="wood wood--end" d="M52 14H66V70H52zM66 58H140V66H66z" />
+      <path className="metal" d="M34 70H66V76H34zM40 62H50V72H40z" />
+    </>
+  ),
+  'runner.undermount': (
+    <>
+      <path className="wood" d="M20 6H34V84H20z" />
+      <path className="wood wood--end" d="M46 14H60V70H46zM60 52H140V60H60z" />
+      <path className="metal" d="M34 62H46V74H90V62H64V70H34z" />
+    </>
+  ),
+  'runner.centre_mount': (
+    <>
+      <path className="wood" d="M20 6H34V84H20zM20 80H150V86H20z" />
+      <path className="wood wood--end" d="M42 10H56V64H42zM56 54H136V62H56z" />
+      <path className="metal" d="M86 64H106V80H86z" />
+    </>
+  ),
+  'runner.wooden': (
+    <>
+      <path className="wood" d="M20 6H34V84H20z" />
+      <path className="wood wood--end" d="M42 10H60V38H51V54H60V78H42zM60 64H140V72H60z" />
+      <path className="metal" d="M34 40H50V52H34z" />
+    </>
+  ),
+  'runner.skid': (
+    <>
+      <path className="wood" d="M20 6H34V84H20zM20 80H150V86H20z" />
+      <path className="wood wood--end" d="M42 10H56V68H42zM56 58H140V68H56z" />
+      <path className="metal" d="M44 70H72V78H44z" />
+    </>
+  ),
+  'runner.friction': (
+    <>
+      <path className="wood" d="M20 6H34V84H20zM20 80H150V86H20z" />
+      <path className="wood wood--end" d="M38 10H52V79H38zM52 66H140V74H52z" />
+    </>
+  ),
+  'front.inset': (
+    <>
+      <path className="wood" d="M34 4H120V18H34zM34 72H120V86H34z" />
+      <path className="wood wood--end" d="M34 22H50V68H34z" />
+      <path className="wood" d="M50 28H140V62H50z" />
+    </>
+  ),
+  'front.overlay': (
+    <>
+      <path className="wood" d="M50 4H120V18H50zM50 72H120V86H50z" />
+      <path className="wood wood--end" d="M34 6H50V84H34z" />
+      <path className="wood" d="M50 28H140V62H50z" />
+    </>
+  ),
+  'front.none': (
+    <>
+      <path className="wood" d="M34 4H120V18H34zM34 72H120V86H34z" />
+      <path className="wood" d="M34 28H140V62H34z" />
     </>
   ),
 }

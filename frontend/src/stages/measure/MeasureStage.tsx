@@ -1,52 +1,83 @@
 import { useState } from 'react'
-import type { PlanDocument, Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
+import { spaceOf } from '../../plan/layout'
 import { useDesk } from '../../plan/PlanDesk'
 import { withReading } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
+import { InTheWay } from './InTheWay'
+import { Neighbours } from './Neighbours'
+import { OneStation } from './OneStation'
+import { PasteReadings } from './PasteReadings'
+import { ScribeStrips } from './ScribeStrips'
+import { Spaces } from './Spaces'
 import { StationPicture } from './StationPicture'
-
-type Group = Schemas['StationGroup']
-type Station = Schemas['Station']
+import { bareOf, type Group, isAt, nameOf, type Station, takenIn } from './stations'
+import { type InFocus, Tape } from './Tape'
+import { useNarrow } from './useNarrow'
+import { WhoMeasures } from './WhoMeasures'
 
 /** What the tape says, station by station; the smallest governs. */
 export function MeasureStage() {
-  const { plan, solution } = useDesk()
+  const { plan, solution, chosenPlace } = useDesk()
   const catalogue = useCatalogue()
-  const space = plan.document.spaces[plan.document.space_order[0] ?? '']
+  const isNarrow = useNarrow()
+  const [isList, setIsList] = useState(false)
+  const [inFocus, setInFocus] = useState<InFocus | null>(null)
+  const spaceId = spaceOf(plan.document, chosenPlace)
+  const space = plan.document.spaces[spaceId]
   if (!space || !catalogue.data) return <p>Opening …</p>
-  const groups = catalogue.data.stations.filter((one) => one.space === space.kind)
+  const what = space.what ?? 'cabinet'
+  const setting = catalogue.data.settings.find((one) => one.what === what)
+  const groups = catalogue.data.stations.filter((one) => one.space === space.kind && one.what === what)
   const outer = space.frame ?? space.case
+  const taken = groups.map((group) => ({ group, survey: group.survey === 'frame' ? outer : space.case }))
+  if (isNarrow && !isList)
+    return (
+      <div>
+        <h1 className="visually-hidden">Measure</h1>
+        <OneStation key={spaceId} groups={taken} onDrawing={() => setIsList(true)} />
+      </div>
+    )
   return (
     <div data-ready>
       <h1>Measure</h1>
+      {isNarrow && (
+        <button type="button" className="btn btn-primary w-100 mb-2" onClick={() => setIsList(false)}>
+          Station by station
+        </button>
+      )}
       <p className="lead-in">
-        {space.kind === 'framed' ? 'Cabinet with a face frame' : 'Plain opening'}. Take each size at several
-        stations; the smallest governs. Sums are fine: 30 3/8 - 3 * 3/4.{' '}
-        <a href="/api/measuring-sheet.pdf" target="_blank" rel="noreferrer">
+        {setting?.about} Take each size at several stations; the smallest governs. Sums are fine: 30 3/8 - 3 *
+        3/4.{' '}
+        <a href={`/api/measuring-sheet.pdf?what=${what}`} target="_blank" rel="noreferrer">
           Blank measuring sheet to print
         </a>
       </p>
+      <Spaces chosen={spaceId} />
       <dl className="governing">
         <Governing title="Width" of={`${outer}/governing_width`} />
         <Governing title="Height" of={`${outer}/governing_height`} />
         <Governing title="Depth" of={`${space.case}/governing_depth`} />
       </dl>
-      {groups.map((group) => (
-        <Stations
-          key={group.survey + group.of}
-          group={group}
-          survey={group.survey === 'frame' ? outer : space.case}
-        />
+      <div className="d-flex flex-wrap gap-2 mb-2">
+        <Tape at={inFocus} />
+        <WhoMeasures />
+      </div>
+      <PasteReadings key={`paste ${spaceId}`} space={spaceId} />
+      {taken.map(({ group, survey }) => (
+        <Stations key={survey + group.of} group={group} survey={survey} onFocus={setInFocus} />
       ))}
+      <InTheWay space={spaceId} likely={setting?.look_for ?? []} />
+      <ScribeStrips space={spaceId} />
+      <Neighbours key={`beside ${spaceId} ${what}`} space={spaceId} asks={setting?.asks ?? []} />
       <h2>Clear and packing</h2>
       <table className="figures">
         <tbody>
           {['clear_width', 'clear_height', 'clear_depth', 'packing_left', 'packing_right'].map((name) => {
-            const key = `${plan.document.space_order[0]}/${name}`
+            const key = `${spaceId}/${name}`
             return (
               solution.quantities[key] && (
                 <tr key={name}>
@@ -79,18 +110,6 @@ function Governing({ title, of }: { title: string; of: string }) {
   )
 }
 
-const isAt = (reading: PlanDocument['readings'][string], station: Station, survey: string) =>
-  reading.survey === survey &&
-  reading.of === station.of &&
-  (reading.level ?? null) === (station.level ?? null) &&
-  (reading.along ?? null) === (station.along ?? null) &&
-  (reading.side ?? null) === (station.side ?? null)
-
-const nameOf = (station: Station) =>
-  station.of.startsWith('diagonal_')
-    ? station.of.replace('diagonal_', '').replace('_', ' ')
-    : [station.along ?? station.side, station.level].filter(Boolean).join(', ')
-
 /** A field of the grid; its key stays when its first reading is taken, so that the hand stays in it. */
 interface Cell {
   key: string
@@ -98,7 +117,13 @@ interface Cell {
   id: string | null
 }
 
-function Stations({ group, survey }: { group: Group; survey: string }) {
+interface StationsProps {
+  group: Group
+  survey: string
+  onFocus(at: InFocus): void
+}
+
+function Stations({ group, survey, onFocus }: StationsProps) {
   const { plan } = useDesk()
   const [here, setHere] = useState<Station | null>(null)
   const { readings, reading_order: order } = plan.document
@@ -122,7 +147,7 @@ function Stations({ group, survey }: { group: Group; survey: string }) {
     <section aria-label={group.title}>
       <h2>{group.title}</h2>
       <div className="station-head">
-        <StationPicture stations={group.stations} here={here} />
+        <StationPicture what={group.what} stations={group.stations} here={here} />
         <p>{group.hint}</p>
       </div>
       <div className={`stations stations--${columns}`}>
@@ -134,7 +159,10 @@ function Stations({ group, survey }: { group: Group; survey: string }) {
               id={cell.id}
               survey={survey}
               title={group.title}
-              onFocus={() => setHere(cell.station)}
+              onFocus={() => {
+                setHere(cell.station)
+                onFocus({ station: bareOf(cell.station), survey, id: cell.id, title: group.title })
+              }}
             />
           ),
         )}
@@ -157,12 +185,9 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const quantity = id ? solution.quantities[`${id}/${station.of}`] : undefined
   const governing = solution.quantities[`${survey}/governing_${station.of}`]
   const isGoverning = Boolean(quantity?.value?.mm && quantity.value.mm === governing?.value?.mm)
-  const bare: Station = {
-    of: station.of,
-    level: station.level ?? null,
-    along: station.along ?? null,
-    side: station.side ?? null,
-  }
+  const isDoubted =
+    isGoverning && solution.findings.some((one) => one.code.endsWith('-stands-alone') && one.place === survey)
+  const bare = bareOf(station)
   const where = nameOf(bare)
   return (
     <LengthField
@@ -177,7 +202,16 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
       unit={plan.document.units.length}
       after={
         reading
-          ? `${quantity?.value?.other ?? ''}${isGoverning ? ' · governs' : ''}${reading.note ? ` · ${reading.note}` : ''}`
+          ? [
+              quantity?.value?.other,
+              isGoverning && 'governs',
+              isDoubted && 'read it again',
+              reading.plus_minus && `± ${reading.plus_minus}`,
+              takenIn(reading),
+              reading.note,
+            ]
+              .filter(Boolean)
+              .join(' · ')
           : ''
       }
       onFocus={onFocus}

@@ -3,49 +3,8 @@
 from __future__ import annotations
 
 from vasculum.core.catalogue import rule
-from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import smallest, snap_down
-
-
-def _groove_depth(thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted: Mm | None, part: str) -> Mm:
-    if wanted is None:
-        depth = snap_down(smallest(most_groove_depth, thickness / 2), thickness_increment)
-    else:
-        depth = wanted
-    if depth >= thickness or depth <= 0:
-        raise CannotDerive(
-            "groove-through-the-wall",
-            f"A groove {{depth}} deep does not go into a {part} {{thickness}} thick.",
-            "Half the thickness is usual, 1/4 in at most.",
-            depth=depth,
-            thickness=thickness,
-        )
-    return depth
-
-
-@rule(source="common practice", per="bottom.grooved")
-def groove_depth_side(
-    side_thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
-) -> Mm:
-    """The groove in a side is half its thickness deep, but no deeper than is usual, unless chosen.
-
-    Raises:
-        CannotDerive: ``groove-through-the-wall``.
-    """
-    return _groove_depth(side_thickness, most_groove_depth, thickness_increment, wanted_groove_depth, "side")
-
-
-@rule(source="common practice", per="bottom.grooved")
-def groove_depth_front(
-    box_front_thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
-) -> Mm:
-    """The groove in the box front is half its thickness deep, but no deeper than is usual, unless chosen.
-
-    Raises:
-        CannotDerive: ``groove-through-the-wall``.
-    """
-    return _groove_depth(box_front_thickness, most_groove_depth, thickness_increment, wanted_groove_depth, "box front")
+from vasculum.core.rules.bottoms.in_grooves import groove_depth
 
 
 @rule(source="common practice", per="bottom.grooved")
@@ -57,34 +16,7 @@ def groove_depth_back(
     Raises:
         CannotDerive: ``groove-through-the-wall``.
     """
-    return _groove_depth(box_back_thickness, most_groove_depth, thickness_increment, wanted_groove_depth, "box back")
-
-
-@rule(source="common practice", per="bottom.grooved")
-def groove_width(bottom_thickness: Mm, wanted_groove_width: Mm | None = None) -> Mm:
-    """The groove is as wide as the bottom is thick, or as the cutter that was chosen."""
-    return bottom_thickness if wanted_groove_width is None else wanted_groove_width
-
-
-@rule(source="common practice", per="bottom.grooved")
-def wall_height(box_height: Mm) -> Mm:
-    """The walls are as high as the box, for the bottom stands inside them."""
-    return box_height
-
-
-@rule(source="geometry", per="bottom.grooved")
-def outside_height(wall_height_cut: Mm) -> Mm:
-    """Assembled, the box is as high as its walls."""
-    return wall_height_cut
-
-
-@rule(source="common practice", per="bottom.grooved")
-def bottom_width(inside_width: Mm, groove_depth_side: Mm, bottom_play: Mm) -> Mm:
-    """The bottom reaches into both side grooves, less its play.
-
-    Left to right.
-    """
-    return inside_width + 2 * groove_depth_side - bottom_play
+    return groove_depth(box_back_thickness, most_groove_depth, thickness_increment, wanted_groove_depth, "box back")
 
 
 @rule(source="common practice", per="bottom.grooved")
@@ -97,41 +29,12 @@ def bottom_depth(inside_depth: Mm, groove_depth_front: Mm, groove_depth_back: Mm
 
 
 @rule(source="geometry", per="bottom.grooved")
-def bottom_play_across(inside_width: Mm, groove_depth_side: Mm, bottom_width_cut: Mm) -> Mm:
-    """Left to right the bottom can move by what its grooves leave: its play, and what snapping gave back."""
-    return inside_width + 2 * groove_depth_side - bottom_width_cut
-
-
-@rule(source="geometry", per="bottom.grooved")
 def bottom_play_along(inside_depth: Mm, groove_depth_front: Mm, groove_depth_back: Mm, bottom_depth_cut: Mm) -> Mm:
     """Front to back the bottom can move by what its grooves leave: its play, and what snapping gave back."""
     return inside_depth + groove_depth_front + groove_depth_back - bottom_depth_cut
 
 
-@rule(source="geometry", per="bottom.grooved")
-def inside_height(outside_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) -> Mm:
-    """Inside is the outside height less what stands below the bottom and the bottom itself.
-
-    Raises:
-        CannotDerive: ``no-inside-height``.
-    """
-    height = outside_height - bottom_raise - bottom_thickness
-    if height <= 0:
-        raise CannotDerive(
-            "no-inside-height",
-            "A bottom {bottom_thickness} thick, raised {bottom_raise}, fills a box {outside_height} high.",
-            "Raise the bottom less, or make the box higher.",
-            bottom_thickness=bottom_thickness,
-            bottom_raise=bottom_raise,
-            outside_height=outside_height,
-        )
-    return height
-
-
-@rule(source="geometry", per="bottom.grooved")
-def runner_line_on_wall(box_runner_line: Mm) -> Mm:
-    """The walls end where the box ends, so the runner line stands as high on the side as on the box.
-
-    Above the side's lower edge.
-    """
-    return box_runner_line
+@rule(source="common practice", per="bottom.grooved")
+def back_wall_height(wall_height: Mm) -> Mm:
+    """The back is as high as the sides: the groove runs around."""
+    return wall_height

@@ -50,16 +50,28 @@ def bottom_depth(outside_depth: Mm) -> Mm:
     return outside_depth
 
 
+@rule(source="common practice", per="bottom.planted")
+def bottom_loss(bottom_thickness: Mm) -> Mm:
+    """A planted bottom takes its own thickness."""
+    return bottom_thickness
+
+
 @rule(source="geometry", per="bottom.planted")
 def inside_height(wall_height_cut: Mm) -> Mm:
     """Inside is as high as the walls, for the bottom lies under them."""
     return wall_height_cut
 
 
-@rule(source="geometry", per="bottom.planted")
+@rule(source="geometry", per="lined_planted")
 def runner_line_on_wall(box_runner_line: Mm, bottom_thickness: Mm) -> Mm:
     """The walls begin above the bottom, so its thickness comes off the runner line on the side.
 
     Above the side's lower edge.
     """
     return box_runner_line - bottom_thickness
+
+
+@rule(source="common practice", per="bottom.planted")
+def back_wall_height(wall_height: Mm) -> Mm:
+    """The back is as high as the sides."""
+    return wall_height

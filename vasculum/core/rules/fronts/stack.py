@@ -25,9 +25,13 @@ def stacked_fronts_cut(each_front_height: tuple[Mm, ...], increment: Mm) -> tupl
 
 
 @rule(source="geometry", per="stack.even")
-def gap_at_floor(face_height: Mm, gap: Mm, each_front_height_cut: tuple[Mm, ...]) -> Mm:
-    """Below the lowest front stays what the faces and the gaps above it leave."""
-    return face_height - total(*each_front_height_cut) - len(each_front_height_cut) * gap
+def gap_at_floor(face_height: Mm, gap: Mm, each_front_height_cut: tuple[Mm, ...], each_gap_above: tuple[Mm, ...]) -> Mm:
+    """Below the lowest front stays what the faces, the gaps between them and the one above them leave.
+
+    Less than nothing where the lowest front laps over the case.
+    """
+    between_fronts = (len(each_front_height_cut) - 1) * gap
+    return face_height - total(*each_front_height_cut) - between_fronts - each_gap_above[0]
 
 
 @rule(source="geometry", per="stack.even", shared_out_as="front_from_floor")
@@ -51,7 +55,7 @@ def front_height_cut(stacked_front_height_cut: Mm) -> Mm:
     return stacked_front_height_cut
 
 
-@rule(source="geometry", per="front_snap.stacked")
+@rule(source="geometry", per="front_gap.stacked")
 def gap_above_below(gap: Mm) -> Mm:
     """Between the fronts of a column stands the gap that was chosen."""
     return gap

@@ -3,42 +3,44 @@
 from __future__ import annotations
 
 from vasculum.core.catalogue import rule
-from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import between
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="joint.butt_between")
-def side_length(box_depth: Mm) -> Mm:
-    """The sides run the full depth of the box."""
-    return box_depth
-
-
-@rule(source="common practice", per="joint.butt_between")
-def front_back_length(box_width: Mm, side_thickness: Mm) -> Mm:
-    """Front and back stand between the sides, so both thicknesses come off the width.
+def box_front_length(box_width: Mm, side_thickness: Mm) -> Mm:
+    """The front stands between the sides, so both thicknesses come off the width.
 
     Raises:
-        CannotDerive: ``no-room-for-ends``, when the sides alone fill the width.
+        CannotDerive: ``no-room-for-ends``.
     """
-    length = box_width - 2 * side_thickness
-    if length <= 0:
-        raise CannotDerive(
-            "no-room-for-ends",
-            "Two sides of {side_thickness} fill a box {box_width} wide.",
-            "Use thinner sides or a wider opening.",
-            side_thickness=side_thickness,
-            box_width=box_width,
-        )
-    return length
+    return between(box_width, 2 * side_thickness, side_thickness)
+
+
+@rule(source="common practice", per="back.butt_between")
+def box_back_length(outside_width: Mm, side_thickness: Mm) -> Mm:
+    """The back stands between the sides, so both thicknesses come off the width.
+
+    Raises:
+        CannotDerive: ``no-room-for-ends``.
+    """
+    return between(outside_width, 2 * side_thickness, side_thickness)
 
 
 @rule(source="geometry", per="joint.butt_between")
-def outside_width(front_back_length_cut: Mm, side_thickness: Mm) -> Mm:
+def outside_width(box_front_length_cut: Mm, side_thickness: Mm) -> Mm:
     """Assembled, the box is as wide as its cut front and both sides."""
-    return front_back_length_cut + 2 * side_thickness
+    return box_front_length_cut + 2 * side_thickness
 
 
 @rule(source="geometry", per="joint.butt_between")
-def outside_depth(side_length_cut: Mm) -> Mm:
-    """Assembled, the box is as deep as its cut sides."""
-    return side_length_cut
+def side_loss_front() -> Mm:
+    """The sides run on beside the front: they lose nothing to it."""
+    return NOTHING
+
+
+@rule(source="geometry", per="back.butt_between")
+def side_loss_back() -> Mm:
+    """The sides run on beside the back: they lose nothing to it."""
+    return NOTHING

@@ -1,1 +1,2 @@
-"""What carries a drawer: one file for each runner system, the same names in each."""
+"""What carries a drawer: what systems share (beside, rolling, sliding, lined, seated), and a file for
+each that has more of its own."""

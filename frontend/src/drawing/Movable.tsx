@@ -1,0 +1,72 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import type { Stroke } from '../api/client'
+import { pathOf } from './path'
+
+interface Props {
+  stroke: Stroke
+  name: string
+  onPush(id: string, across: number, up: number): void
+  onShove(id: string, across: number, up: number): void
+  onDrop(isKept: boolean): void
+}
+
+const STEPS: Record<string, [number, number]> = {
+  ArrowRight: [1, 0],
+  ArrowLeft: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}
+
+/** Something in the way: drag it along its wall, or move it with the arrows by one increment. */
+export function Movable({ stroke, name, onPush, onShove, onDrop }: Props) {
+  const id = stroke.key.split('/')[0] ?? ''
+  const from = useRef<[number, number] | null>(null)
+  const hasMoved = useRef(false)
+  const [isHeld, setIsHeld] = useState(false)
+
+  const at = (event: PointerEvent<SVGPathElement>): [number, number] => {
+    const scale = event.currentTarget.ownerSVGElement?.getScreenCTM()?.a ?? 1
+    return [event.clientX / scale, -event.clientY / scale]
+  }
+  const leave = (isKept: boolean) => {
+    if (from.current === null) return
+    from.current = null
+    setIsHeld(false)
+    if (hasMoved.current) onDrop(isKept)
+    hasMoved.current = false
+  }
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'Escape') leave(false)
+    const step = STEPS[event.key]
+    if (!step) return
+    event.preventDefault()
+    event.stopPropagation()
+    onShove(id, ...step)
+  }
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG
+    <path
+      className={`movable${isHeld ? ' movable--held' : ''}`}
+      d={pathOf(stroke)}
+      role="button"
+      tabIndex={0}
+      aria-label={`${name}, in the way: drag it, or arrows move it by one increment`}
+      onKeyDown={onKeyDown}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId)
+        event.preventDefault()
+        event.currentTarget.focus()
+        from.current = at(event)
+        setIsHeld(true)
+      }}
+      onPointerMove={(event) => {
+        if (from.current === null) return
+        const [across, up] = at(event)
+        hasMoved.current = true
+        onPush(id, across - from.current[0], up - from.current[1])
+      }}
+      onPointerUp={() => leave(true)}
+      onPointerCancel={() => leave(false)}
+    />
+  )
+}

@@ -1,0 +1,71 @@
+import { type ReactNode, useEffect, useId, useRef, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { keepingInHand } from './inHand'
+import { Fractions } from './Num'
+
+interface Props {
+  label: ReactNode
+  kept: string | null
+  placeholder?: string
+  after?: ReactNode
+  /** What a bare number is followed by, such as kg; nothing for a count. */
+  unit: string
+  onKeep(kept: string | null): Promise<string | null>
+}
+
+/** Takes a weight or a count as written; the program reads it. */
+export function WrittenField({ label, kept, placeholder, after, unit, onKeep }: Props) {
+  const id = useId()
+  const shown = kept ?? ''
+  const [text, setText] = useState(shown)
+  const [refused, setRefused] = useState<string | null>(null)
+  const isDirty = useRef(false)
+  useEffect(() => {
+    if (!isDirty.current) setText(shown)
+  }, [shown])
+
+  const keep = async () => {
+    if (!isDirty.current) return
+    const typed = text.trim()
+    const isBare = /^[0-9]+([.,][0-9]+)?$/.test(typed)
+    const refusal = await keepingInHand(
+      onKeep(typed === '' ? null : isBare && unit ? `${typed} ${unit}` : typed),
+    )
+    isDirty.current = refusal !== null
+    setRefused(refusal)
+  }
+  return (
+    <div className="length-field">
+      <Form.Label htmlFor={id}>{label}</Form.Label>
+      <Form.Control
+        id={id}
+        value={text}
+        placeholder={placeholder}
+        autoComplete="off"
+        inputMode={unit ? 'text' : 'numeric'}
+        aria-invalid={refused !== null}
+        aria-describedby={`${id}-said`}
+        onChange={(event) => {
+          isDirty.current = true
+          setText(event.target.value)
+        }}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault()
+            keep()
+          }
+          if (event.key === 'Escape' && isDirty.current) {
+            event.stopPropagation()
+            isDirty.current = false
+            setText(shown)
+            setRefused(null)
+          }
+        }}
+      />
+      <div id={`${id}-said`} className={refused ? 'said said--refused' : 'said'} aria-live="polite">
+        {refused ? <Fractions>{refused}</Fractions> : after}
+      </div>
+    </div>
+  )
+}

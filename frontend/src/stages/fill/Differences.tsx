@@ -1,0 +1,186 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Schemas } from '../../api/client'
+import { useCatalogue } from '../../api/queries'
+import { LengthField } from '../../lengths/LengthField'
+import { WrittenField } from '../../lengths/WrittenField'
+import type { Place } from '../../plan/layout'
+import { useDesk } from '../../plan/PlanDesk'
+import { withPlaceChoice } from '../../plan/patches'
+import { WEIGHT } from '../ChoiceFields'
+
+type Choosable = Schemas['ChoosableShown']
+
+const GROUPS: Record<string, string[]> = {
+  drawer: ['Sheets', 'Box', 'Bottom', 'Front', 'Runners', 'Kept runners', 'Screws', 'Weight'],
+  tray: ['Sheets', 'Box', 'Bottom', 'Runners', 'Kept runners', 'Weight'],
+  false_front: ['Sheets', 'Front'],
+  shelf: ['Sheets', 'Space'],
+}
+const FAMILIES = ['joint', 'back', 'bottom', 'front', 'surplus']
+const WRITTEN = ['weight', 'count', 'ratio']
+
+/** Where this one differs from the plan: each difference can be changed, and one press goes back. */
+export function Differences({ place }: { place: Place }) {
+  const { chosenPlace, act } = useDesk()
+  const catalogue = useCatalogue()
+  const [added, setAdded] = useState<string | null>(null)
+  const groups = GROUPS[place.holds]
+  if (!groups) return null
+  const all = (catalogue.data?.choosables ?? []).filter(
+    (one) => groups.includes(one.group) && one.name !== 'surplus',
+  )
+  const own = Object.keys(place.choices ?? {})
+  const shown = all.filter((one) => own.includes(one.name) || one.name === added)
+  const clear = () =>
+    act({
+      patch: (now) => own.flatMap((name) => withPlaceChoice(now, chosenPlace, name, null)),
+      label: `${place.name}: as in the plan`,
+      field: '',
+    })
+  return (
+    <section aria-label="Where it differs">
+      <h2>Where it differs</h2>
+      {shown.length > 0 && (
+        <div className="pairs">
+          {shown.map((one) => (
+            <Difference key={`${chosenPlace}/${one.name}`} of={one} place={place} />
+          ))}
+        </div>
+      )}
+      <div className="d-flex flex-wrap gap-2 align-items-center">
+        <Form.Select
+          aria-label="Let it differ in"
+          className="w-auto mw-100"
+          value=""
+          onChange={(event) => setAdded(event.target.value || null)}
+        >
+          <option value="">
+            {own.length === 0 ? 'As in the plan. Let it differ in …' : 'Differ in more …'}
+          </option>
+          {all
+            .filter((one) => !shown.includes(one))
+            .map((one) => (
+              <option key={one.name} value={one.name}>
+                {one.group}: {one.title}
+              </option>
+            ))}
+        </Form.Select>
+        {own.length > 0 && (
+          <Button variant="outline-secondary" onClick={clear}>
+            As in the plan again
+          </Button>
+        )}
+      </div>
+    </section>
+  )
+}
+
+function Difference({ of, place }: { of: Choosable; place: Place }) {
+  const { plan, chosenPlace, act, edit, preview } = useDesk()
+  const { document } = plan
+  const own = place.choices?.[of.name] ?? null
+  const usual =
+    document.choices[of.name] ?? (document.defaults_system === 'in' ? of.default_in : of.default_mm)
+  const label = `${place.name}: ${of.title.toLowerCase()}`
+  const set = (value: string | null) =>
+    act({
+      patch: (now) => withPlaceChoice(now, chosenPlace, of.name, value),
+      label: value === null ? `${label} as in the plan` : label,
+      field: '',
+    })
+  const back = own !== null && (
+    <Button size="sm" variant="link" className="p-0" onClick={() => set(null)}>
+      as in the plan again
+    </Button>
+  )
+  if (of.kind === 'length') {
+    return (
+      <div>
+        <LengthField
+          label={of.title}
+          kept={own}
+          unit={document.units.length}
+          placeholder={usual ? `${usual}, as in the plan` : 'as worked out'}
+          after={of.about}
+          onType={(kept) =>
+            preview(kept === null ? null : (now) => withPlaceChoice(now, chosenPlace, of.name, kept))
+          }
+          onKeep={(kept) =>
+            edit({
+              patch: (now) => withPlaceChoice(now, chosenPlace, of.name, kept),
+              label,
+              field: `${chosenPlace}/${of.name}`,
+            })
+          }
+        />
+        {back}
+      </div>
+    )
+  }
+  if (WRITTEN.includes(of.kind)) {
+    return (
+      <div>
+        <WrittenField
+          label={of.title}
+          kept={own}
+          unit={of.kind === 'weight' ? WEIGHT[document.units.length] : ''}
+          placeholder={usual ? `${usual}, as in the plan` : 'not said'}
+          after={of.about}
+          onKeep={(kept) =>
+            edit({
+              patch: (now) => withPlaceChoice(now, chosenPlace, of.name, kept),
+              label,
+              field: `${chosenPlace}/${of.name}`,
+            })
+          }
+        />
+        {back}
+      </div>
+    )
+  }
+  return (
+    <Form.Group controlId={`differs-${of.name}`}>
+      <Form.Label className="mb-0">{of.title}</Form.Label>
+      <Options of={of} own={own} usual={usual} onChoose={set} />
+      {back}
+    </Form.Group>
+  )
+}
+
+interface OptionsProps {
+  of: Choosable
+  own: string | null
+  usual: string | null
+  onChoose(value: string | null): void
+}
+
+/** The sheets, runners or alternatives that may be chosen instead. */
+function Options({ of, own, usual, onChoose }: OptionsProps) {
+  const { plan } = useDesk()
+  const catalogue = useCatalogue()
+  const { sheets = {}, runners = {} } = plan.document.library
+  const options: [string, string][] = FAMILIES.includes(of.kind)
+    ? (catalogue.data?.alternatives ?? [])
+        .filter((one) => one.family === of.kind)
+        .map((one) => [one.value, one.title])
+    : Object.entries(of.kind === 'runner' ? runners : sheets).map(([id, row]) => [id, row.name])
+  const usualTitle =
+    options.find(([value]) => value === usual)?.[1] ??
+    (of.kind === 'back' ? 'as at the front' : 'as the sides')
+  return (
+    <Form.Select
+      id={`differs-${of.name}`}
+      value={own ?? ''}
+      onChange={(event) => onChoose(event.target.value || null)}
+    >
+      <option value="">as in the plan: {usualTitle}</option>
+      {options.map(([value, title]) => (
+        <option key={value} value={value}>
+          {title}
+        </option>
+      ))}
+    </Form.Select>
+  )
+}

@@ -1,0 +1,92 @@
+import Form from 'react-bootstrap/Form'
+import { LengthField } from '../../lengths/LengthField'
+import type { Place } from '../../plan/layout'
+import { useDesk } from '../../plan/PlanDesk'
+import { put } from '../../plan/patches'
+
+const RATIOS = [
+  ['', 'by a step'],
+  ['9/8', 'by 9/8'],
+  ['6/5', 'by 6/5'],
+  ['5/4', 'by 5/4'],
+  ['4/3', 'by 4/3'],
+  ['3/2', 'by 3/2'],
+  ['8/5', 'by 8/5'],
+]
+
+/** What stands between the parts of a split, and how graduated ones grow. */
+export function SplitFields({ place }: { place: Place }) {
+  const { plan, chosenPlace, act, edit, preview } = useDesk()
+  const step = (kept: string | null) => () => [put(`/places/${chosenPlace}/step`, kept)]
+  const isGraduated = (place.children ?? []).some((id) => plan.document.places[id]?.size?.by === 'graduated')
+  const ratios =
+    place.ratio && !RATIOS.some(([value]) => value === place.ratio)
+      ? [...RATIOS, [place.ratio, `by ${place.ratio}`]]
+      : RATIOS
+  return (
+    <div className="pairs">
+      {place.holds === 'rows' && (
+        <Form.Group controlId="divider">
+          <Form.Label className="mb-0">Between the rows</Form.Label>
+          <Form.Select
+            value={place.divider ?? 'open'}
+            onChange={(event) => {
+              const divider = event.target.value
+              act({
+                patch: () => [put(`/places/${chosenPlace}/divider`, divider)],
+                label: `${place.name}: ${divider === 'board' ? 'with rails' : 'without rails'}`,
+                field: '',
+              })
+            }}
+          >
+            <option value="open">only the gap of the fronts</option>
+            <option value="board">a rail, full depth</option>
+          </Form.Select>
+        </Form.Group>
+      )}
+      {isGraduated && (
+        <Form.Group controlId="ratio">
+          <Form.Label className="mb-0">Graduated parts grow</Form.Label>
+          <Form.Select
+            value={place.ratio ?? ''}
+            onChange={(event) => {
+              const ratio = event.target.value || null
+              act({
+                patch: () => [
+                  put(`/places/${chosenPlace}/ratio`, ratio),
+                  ...(ratio === null ? [] : [put(`/places/${chosenPlace}/step`, null)]),
+                ],
+                label: `${place.name}: graduated ${ratio === null ? 'by a step' : `by ${ratio}`}`,
+                field: '',
+              })
+            }}
+          >
+            {ratios.map(([value, title]) => (
+              <option key={value} value={value}>
+                {title}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      )}
+      {isGraduated && !place.ratio && (
+        <LengthField
+          key={chosenPlace}
+          label="Step of graduated parts"
+          kept={place.step ?? null}
+          unit={plan.document.units.length}
+          placeholder="none: all alike"
+          after="Each graduated part is larger than the one before by this."
+          onType={(kept) => preview(kept === null ? null : step(kept))}
+          onKeep={(kept) =>
+            edit({
+              patch: step(kept),
+              label: `${place.name}: step ${kept ?? 'none'}`,
+              field: `${chosenPlace}/step`,
+            })
+          }
+        />
+      )}
+    </div>
+  )
+}

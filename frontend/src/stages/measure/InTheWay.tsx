@@ -1,0 +1,261 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { PlanDocument, Schemas } from '../../api/client'
+import { LengthField } from '../../lengths/LengthField'
+import { withObstruction, withoutObstruction } from '../../plan/obstructions'
+import { useDesk } from '../../plan/PlanDesk'
+import { put } from '../../plan/patches'
+import { Profile } from './Profile'
+
+type Likely = Schemas['Likely']
+type Obstruction = NonNullable<PlanDocument['obstructions']>[string]
+type Side = Obstruction['on']
+type Stretch = 'projection_above' | 'from_floor' | 'height' | 'from_left' | 'width' | 'from_front' | 'depth'
+
+const WHAT: Record<Obstruction['what'], string> = {
+  hinge: 'Hinge',
+  door_edge: 'Edge of an open door',
+  frame_lip: 'Lip of a face frame',
+  centre_stile: 'Centre stile',
+  pipe: 'Pipe or water line',
+  socket: 'Socket, plug and cord',
+  lock: 'Lock',
+  dog_hole: 'Bench dog below its hole',
+  wheel_arch: 'Wheel arch',
+  seat_back: 'Seat back',
+  anchor: 'Floor anchor',
+  sill: 'Sill',
+  runner: 'Runner that stays empty',
+  baseboard: 'Baseboard',
+  missing_wall: 'Partition where a side wall is missing',
+  stone_top: 'Stone top and its stiffener',
+  other: 'Something else',
+}
+
+const SIDES: Record<Side, string> = {
+  left: 'from the left',
+  right: 'from the right',
+  back: 'before the back',
+  floor: 'on the floor',
+  top: 'from the top',
+}
+
+const UP: [Stretch, string, string][] = [
+  ['from_floor', 'Begins above the floor', 'the floor'],
+  ['height', 'How high it is', 'all the way up'],
+]
+const LEANING: [Stretch, string, string] = ['projection_above', 'At its upper end, where it leans', 'upright']
+const ACROSS: [Stretch, string, string][] = [
+  ['from_left', 'Begins from the left edge', 'the left edge'],
+  ['width', 'How wide it is', 'all the way across'],
+]
+const IN: [Stretch, string, string][] = [
+  ['from_front', 'Begins behind the front', 'the front'],
+  ['depth', 'How far in it goes', 'all the way in'],
+]
+const STRETCHES: Record<Side, [Stretch, string, string][]> = {
+  left: [LEANING, ...UP, ...IN],
+  right: [LEANING, ...UP, ...IN],
+  back: [LEANING, ...UP, ...ACROSS],
+  floor: [...ACROSS, ...IN],
+  top: [...ACROSS, ...IN],
+}
+const IN_PROFILE: Stretch[] = ['projection_above', 'from_floor', 'height']
+
+/** What stands in the way in one space: it takes room from the cells beside it, and from no other. */
+export function InTheWay({ space, likely }: { space: string; likely: Likely[] }) {
+  const { plan } = useDesk()
+  const here = Object.entries(plan.document.obstructions ?? {}).filter(([, one]) => one.space === space)
+  return (
+    <section aria-label="In the way">
+      <h2>In the way</h2>
+      <p className="lead-in">
+        Only the cells beside them lose width, depth or height. They can be dragged in the elevation.
+      </p>
+      <ul className="in-the-way">
+        {here.map(([id, one]) => (
+          <li key={id}>
+            <Standing id={id} one={one} />
+          </li>
+        ))}
+      </ul>
+      <Another key={space} space={space} likely={likely} />
+    </section>
+  )
+}
+
+function Standing({ id, one }: { id: string; one: Obstruction }) {
+  const { plan, act, edit, preview } = useDesk()
+  const unit = plan.document.units.length
+  const isOnSide = one.on === 'left' || one.on === 'right'
+  const hasProfile = (one.profile ?? []).length > 0
+  const canLean = isOnSide || one.on === 'back'
+  const canStop = one.on !== 'back' && !hasProfile && one.projection_above == null && one.from_front != null
+  const set = (name: string, value: string | boolean | null) => () => [
+    put(`/obstructions/${id}/${name}`, value),
+  ]
+  return (
+    <>
+      <div className="d-flex flex-wrap align-items-baseline gap-2">
+        <strong className="me-auto">
+          {one.name}, <span className="other">{SIDES[one.on]}</span>
+        </strong>
+        {canStop && (
+          <Form.Check
+            id={`${id}-before`}
+            label="boxes end before it"
+            checked={one.passes === 'before'}
+            onChange={(event) =>
+              act({
+                patch: set('passes', event.target.checked ? 'before' : 'beside'),
+                label: `${one.name}: boxes ${event.target.checked ? 'end before it' : 'go past it'}`,
+                field: '',
+              })
+            }
+          />
+        )}
+        {isOnSide && (
+          <Form.Check
+            id={`${id}-both`}
+            label="the same on the other side"
+            checked={one.both_sides ?? false}
+            onChange={(event) =>
+              act({
+                patch: set('both_sides', event.target.checked),
+                label: `${one.name}: ${event.target.checked ? 'both sides' : 'one side'}`,
+                field: '',
+              })
+            }
+          />
+        )}
+        <Button
+          size="sm"
+          variant="outline-secondary"
+          onClick={() =>
+            act({ patch: (now) => withoutObstruction(now, id), label: `${one.name} is gone`, field: '' })
+          }
+        >
+          Take away
+        </Button>
+      </div>
+      <div className="pairs">
+        {!hasProfile && (
+          <LengthField
+            label="Stands in by"
+            kept={one.projection}
+            unit={unit}
+            onType={(kept) => preview(kept === null ? null : set('projection', kept))}
+            onKeep={async (kept) =>
+              kept === null
+                ? 'It stands in by something; take it away instead.'
+                : edit({
+                    patch: set('projection', kept),
+                    label: `${one.name} stands in ${kept}`,
+                    field: `${id}/projection`,
+                  })
+            }
+          />
+        )}
+        {STRETCHES[one.on]
+          .filter(([name]) => !(hasProfile && IN_PROFILE.includes(name)))
+          .map(([name, title, otherwise]) => (
+            <LengthField
+              key={name}
+              label={title}
+              kept={one[name] ?? null}
+              unit={unit}
+              placeholder={otherwise}
+              onType={(kept) => preview(kept === null ? null : set(name, kept))}
+              onKeep={(kept) =>
+                edit({
+                  patch: set(name, kept),
+                  label: `${one.name}: ${title.toLowerCase()} ${kept ?? otherwise}`,
+                  field: `${id}/${name}`,
+                })
+              }
+            />
+          ))}
+      </div>
+      {canLean && one.passes !== 'before' && <Profile id={id} one={one} />}
+    </>
+  )
+}
+
+function Another({ space, likely }: { space: string; likely: Likely[] }) {
+  const { plan, edit } = useDesk()
+  const [what, setWhat] = useState<Obstruction['what']>('hinge')
+  const [on, setOn] = useState<Side>('left')
+  const [picked, setPicked] = useState<Likely | null>(null)
+  return (
+    <fieldset className="another">
+      <legend className="visually-hidden">Another thing in the way</legend>
+      <div className="d-flex flex-wrap gap-1 align-items-baseline">
+        <span className="me-1">Look for</span>
+        {likely.map((one) => (
+          <Button
+            key={one.name}
+            size="sm"
+            variant={picked === one ? 'primary' : 'outline-secondary'}
+            aria-pressed={picked === one}
+            onClick={() => {
+              setPicked(one)
+              setWhat(one.what as Obstruction['what'])
+              setOn(one.on)
+            }}
+          >
+            {one.name}
+          </Button>
+        ))}
+      </div>
+      <p className="lead-in mb-1">
+        {picked?.hint ?? 'Each with what it takes; press one, then say how far it stands in.'}
+      </p>
+      <div className="pairs">
+        <Form.Group controlId="what-is-it">
+          <Form.Label className="mb-0">What it is</Form.Label>
+          <Form.Select
+            value={what}
+            onChange={(event) => {
+              setWhat(event.target.value as Obstruction['what'])
+              setPicked(null)
+            }}
+          >
+            {Object.entries(WHAT).map(([value, title]) => (
+              <option key={value} value={value}>
+                {title}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        <Form.Group controlId="where-is-it">
+          <Form.Label className="mb-0">Where it stands in</Form.Label>
+          <Form.Select value={on} onChange={(event) => setOn(event.target.value as Side)}>
+            {Object.entries(SIDES).map(([value, title]) => (
+              <option key={value} value={value}>
+                {title}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        <LengthField
+          key={Object.keys(plan.document.obstructions ?? {}).length}
+          label="How far it stands in"
+          kept={null}
+          unit={plan.document.units.length}
+          after="With its size it is there, and the cells beside it give way."
+          onKeep={async (projection) =>
+            projection === null
+              ? null
+              : edit({
+                  patch: (now) =>
+                    withObstruction(now, { name: picked?.name ?? WHAT[what], what, space, on, projection }),
+                  label: `${picked?.name ?? WHAT[what]} ${SIDES[on]}: ${projection}`,
+                  field: '',
+                })
+          }
+        />
+      </div>
+    </fieldset>
+  )
+}

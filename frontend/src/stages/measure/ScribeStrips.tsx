@@ -1,0 +1,154 @@
+import { useEffect, useRef, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { PlanDocument } from '../../api/client'
+import { LengthField } from '../../lengths/LengthField'
+import { useDesk } from '../../plan/PlanDesk'
+import { put } from '../../plan/patches'
+import { withoutScribe, withScribe } from '../../plan/scribes'
+import { Size } from '../../reasons/Size'
+import { ChoiceFields } from '../ChoiceFields'
+
+const FIRST = 'Say first how far along the strip.'
+
+type Scribe = NonNullable<PlanDocument['scribes']>[string]
+
+/** Strips between the case and a wavy wall: gaps at stations along it, and a template to print. */
+export function ScribeStrips({ space }: { space: string }) {
+  const { plan, act } = useDesk()
+  const here = Object.entries(plan.document.scribes ?? {}).filter(([, one]) => one.space === space)
+  return (
+    <section aria-label="Scribe strips">
+      <h2>Scribe strips</h2>
+      <p className="lead-in">
+        Where a wall is wavy: the gap from the edge of the case to the wall, at stations along the strip.
+      </p>
+      {here.map(([id, one]) => (
+        <Strip key={id} id={id} one={one} />
+      ))}
+      {here.length > 0 && (
+        <>
+          <ChoiceFields group="Scribe" />
+          <p>
+            <a
+              className="btn btn-outline-primary"
+              href={`/api/plans/${plan.id}/files/templates.pdf`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              Templates, full size (PDF)
+            </a>
+          </p>
+        </>
+      )}
+      <Form.Select
+        className="w-auto"
+        aria-label="Another scribe strip"
+        value=""
+        onChange={(event) => {
+          const side = event.target.value as Scribe['side']
+          if (side)
+            act({ patch: (now) => withScribe(now, space, side), label: `Scribe strip, ${side}`, field: '' })
+        }}
+      >
+        <option value="">Another scribe strip …</option>
+        <option value="left">on the left</option>
+        <option value="right">on the right</option>
+        <option value="top">on top</option>
+      </Form.Select>
+    </section>
+  )
+}
+
+function Strip({ id, one }: { id: string; one: Scribe }) {
+  const { plan, act, edit, preview } = useDesk()
+  const unit = plan.document.units.length
+  const stations = one.stations ?? []
+  const [at, setAt] = useState<string | null>(null)
+  const newest = useRef<string | null>(null)
+  const along = (kept: string | null) => {
+    newest.current = kept
+    setAt(kept)
+  }
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each new station asks anew
+  useEffect(() => along(null), [stations.length])
+  const set = (index: number, name: 'at' | 'gap', kept: string) => () => [
+    put(
+      `/scribes/${id}/stations`,
+      stations.map((s, n) => (n === index ? { ...s, [name]: kept } : s)),
+    ),
+  ]
+  return (
+    <div className="in-the-way">
+      <div className="d-flex align-items-baseline gap-2">
+        <strong className="me-auto">{one.name}</strong>
+        {stations.length > 0 && (
+          <span>
+            blank <Size of={`${id}/strip_length_cut`} label="length" plain /> ×{' '}
+            <Size of={`${id}/strip_width_cut`} label="width" plain />
+          </span>
+        )}
+        <Button
+          size="sm"
+          variant="outline-secondary"
+          onClick={() =>
+            act({ patch: (now) => withoutScribe(now, id), label: `${one.name} is gone`, field: '' })
+          }
+        >
+          Take away
+        </Button>
+      </div>
+      <div className="pairs">
+        {stations.map((station, index) =>
+          (['at', 'gap'] as const).map((name) => (
+            <LengthField
+              // biome-ignore lint/suspicious/noArrayIndexKey: stations have no identity of their own
+              key={`${index}/${name}`}
+              label={name === 'at' ? `Station ${index + 1}, along the strip` : `Station ${index + 1}, gap`}
+              kept={station[name]}
+              unit={unit}
+              onType={(kept) => preview(kept === null ? null : set(index, name, kept))}
+              onKeep={async (kept) =>
+                kept === null
+                  ? 'A station has both sizes.'
+                  : edit({
+                      patch: set(index, name, kept),
+                      label: `${one.name}: ${kept}`,
+                      field: `${id}/${index}`,
+                    })
+              }
+            />
+          )),
+        )}
+        <LengthField
+          key={`at ${stations.length}`}
+          label="Next station, along the strip"
+          kept={null}
+          unit={unit}
+          onType={along}
+          onKeep={async (kept) => {
+            along(kept)
+            return null
+          }}
+        />
+        <LengthField
+          key={`gap ${stations.length}`}
+          label="Next station, gap to the wall"
+          kept={null}
+          unit={unit}
+          after={at === null ? FIRST : ''}
+          onKeep={async (gap) => {
+            const at = newest.current
+            if (gap === null) return null
+            if (at === null) return FIRST
+            return edit({
+              patch: () => [put(`/scribes/${id}/stations/-`, { at, gap })],
+              label: `${one.name}: ${gap} at ${at}`,
+              field: '',
+            })
+          }}
+        />
+      </div>
+    </div>
+  )
+}

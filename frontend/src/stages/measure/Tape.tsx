@@ -1,0 +1,49 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { answered, client, Refused } from '../../api/client'
+import { useDesk } from '../../plan/PlanDesk'
+import { withReading } from '../../plan/patches'
+import { nameOf, type Station } from './stations'
+
+export interface InFocus {
+  station: Station
+  survey: string
+  id: string | null
+  title: string
+}
+
+/** Reads the simulated tape into the station in focus, with how far it may be off. */
+export function Tape({ at, onRead }: { at: InFocus | null; onRead?(): void }) {
+  const { edit } = useDesk()
+  const [refused, setRefused] = useState('')
+  const read = async () => {
+    if (!at) return
+    setRefused('')
+    try {
+      const said = await answered(client.POST('/api/devices/tape', { body: { of: at.station.of } }))
+      const problem = await edit({
+        patch: (now) => withReading(now, at.id, at.station, at.survey, said.value, said),
+        label: `${at.title}, ${nameOf(at.station)}: ${said.value} by the ${said.device} tape`,
+        field: '',
+      })
+      if (problem !== null) setRefused(problem)
+      else onRead?.()
+    } catch (failure) {
+      if (!(failure instanceof Refused)) throw failure
+      setRefused(failure.message)
+    }
+  }
+  return (
+    <>
+      <Button
+        variant="outline-secondary"
+        disabled={!at}
+        onMouseDown={(e) => e.preventDefault()}
+        onClick={read}
+      >
+        {at ? `Simulated tape: ${nameOf(at.station) || at.title}` : 'Simulated tape'}
+      </Button>
+      {refused && <p role="alert">{refused}</p>}
+    </>
+  )
+}

@@ -1,0 +1,115 @@
+"""Whole plans of real jobs, readings of our own invention: they solve, and their key sizes are those worked by hand."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import NamedTuple
+
+import pytest
+
+from tests.helpers import mm, solved
+from vasculum.export.files import EXPORTS
+from vasculum.plan.layout import BOXES, cells_of
+from vasculum.plan.reading import read_plan
+from vasculum.plan.solution import findings_of
+from vasculum.plan.solving import SolvedPlan
+
+HERE = Path(__file__).parent
+JOBS = sorted(path.stem for path in HERE.glob("*.json"))
+EXPLAINED = {
+    "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-meets-obstruction", "width-taken-once",
+    "small-parts", "thin-strips", "strip-is-a-partition", "fix-to-the-wall", "anchor", "walls-bulge", "walls-twist",
+    "goes-in-turned", "two-pairs", "box-racks",
+}  # fmt: skip
+"""What these plans may say: what the readings show, and what the stock is."""
+
+
+class Worked(NamedTuple):
+    """One size: the cell counted from the first of its space, and the sum behind the figure."""
+
+    job: str
+    space: int
+    cell: int
+    name: str
+    size: str
+    worked: str
+
+
+SIZES = [
+    Worked("02-tool-chest", 0, 0, "outside_width", "19 in", "19 1/2 less two pads of 1/4"),
+    Worked("02-tool-chest", 0, 0, "outside_height", "9 1/2 in", "10 3/4 - 1 1/2 + 1/4"),
+    Worked("02-tool-chest", 0, 0, "kept_runner_nominal", "18 in", "17 3/8, the next even inch"),
+    Worked("02-tool-chest", 0, 0, "runner_play_built", "0 in", "20 1/2 - 19 - 2 (1/2 + 1/4)"),
+    Worked("03-alcove", 0, 0, "free_width", "22 15/16 in", "23 1/2 less a lean of 1/2 and 1/16"),
+    Worked("03-alcove", 0, 0, "outside_width", "21 15/16 in", "22 15/16 less two runners"),
+    Worked("04-rolling-cabinet", 0, 0, "front_height_cut", "4 3/8 in", "(24 - 5 x 1/16) / 4 - 3/2, down"),
+    Worked("04-rolling-cabinet", 0, 3, "front_height_cut", "7 9/16 in", "23 11/16 less 4 3/8, 5 3/8 and 6 3/8"),
+    Worked("04-rolling-cabinet", 0, 0, "outside_width", "17 7/8 in", "18 less two gaps of 1/16 for wooden runners"),
+    Worked("04-rolling-cabinet", 0, 0, "runner_length", "15 in", "16 - 3/4 = 15 1/4"),
+    Worked("05-bench", 0, 1, "cell_height", "15 1/4 in", "22 - 6 1/4 - 1/2"),
+    Worked("05-bench", 0, 1, "cell_width", "19 3/4 in", "(40 - 1/2) / 2"),
+    Worked("05-bench", 0, 1, "taken_above", "0 in", "dogs of 6 1/16 end above the shelf"),
+    Worked("06-platform-bed", 0, 1, "cell_width", "976/3 mm", "(1000 - 2 x 12) / 3"),
+    Worked("06-platform-bed", 1, 2, "bin_room_width", "322 mm", "310 + 2 x 6"),
+    Worked("07-on-a-cabinet", 0, 0, "outside_width", "13 1/2 in", "(29 1/2 - 1/2) / 2 - 1"),
+    Worked("07-on-a-cabinet", 0, 0, "runner_length", "16 in", "17 1/4 - 3/4 = 16 1/2"),
+    Worked("08-desk", 0, 0, "front_height_cut", "7 1/8 in", "24 1/2 / 3 - 1, down"),
+    Worked("08-desk", 0, 2, "front_height_cut", "9 1/4 in", "24 1/2 - 7 1/8 - 8 1/8"),
+    Worked("08-desk", 0, 4, "front_height_cut", "5 3/4 in", "6 less two gaps"),
+    Worked("09-wagon", 0, 0, "free_width", "16 5/8 in", "(43 7/8 - 1/2) / 2 - 5 1/16"),
+    Worked("10-high-bed", 0, 1, "outside_width", "18 1/8 in", "(75 - 16 - 3/2) / 3 - 1, down"),
+    Worked("14-sleeping-platform", 0, 0, "taken_below", "26.5 mm", "anchor of 25 and 1.5"),
+    Worked("14-sleeping-platform", 0, 1, "outside_width", "492.5 mm", "(1048 - 12) / 2 - 25.4, down"),
+    Worked("15-pick-up-bed", 0, 0, "free_width", "21 21/32 in", "(49 15/16 - 1/2) / 2 - 3 1/16"),
+    Worked("15-pick-up-bed", 0, 0, "outside_depth", "60 in", "chosen"),
+    Worked("17-locking-box", 0, 0, "runner_length", "24 in", "34 - 8 1/16 - 3/4 = 25 3/16"),
+    Worked("17-locking-box", 0, 1, "runner_length", "28 in", "34 - 3 15/16 - 3/4 = 29 5/16, the longest in stock"),
+    Worked("19-merged-bays", 0, 0, "outside_width", "30 7/8 in", "34 - 2 (1 + 1/16) - 1"),
+    Worked("20-guest-bed", 0, 0, "cell_width", "1192.2 mm", "(1999 - 12) x 3/5"),
+    Worked("20-guest-bed", 1, 1, "cell_width", "1192.2 mm", "the other half is its mirror image"),
+]
+
+
+OF_SPACES = [
+    ("04-rolling-cabinet", "height_left_open", "30 in", "34 1/2 - 3 - 0 - 1 1/2"),
+    ("04-rolling-cabinet", "caster_inset", "2 3/4 in", "1 1/4 and half of 3"),
+    ("07-on-a-cabinet", "height_left_open", "8 in", "36 1/4 - 4 - 23 1/2 - 3/4"),
+    ("07-on-a-cabinet", "toe_kick", "3 7/8 in", "4 - 1/8"),
+]
+"""Sizes of the first space of a job, with the sum behind each."""
+
+
+@pytest.mark.parametrize(("name", "size", "answer", "worked"), OF_SPACES)
+def test_a_height_is_the_one_worked_by_hand(name: str, size: str, answer: str, worked: str) -> None:
+    plan = job(name)
+    assert plan.solved.value(plan.plan.space_order[0], size) == mm(answer), worked
+
+
+def job(name: str) -> SolvedPlan:
+    return solved(read_plan((HERE / f"{name}.json").read_bytes()))
+
+
+@pytest.mark.parametrize("name", JOBS)
+def test_a_job_solves_and_says_nothing_unexplained(name: str) -> None:
+    plan = job(name)
+    said = {f.code for f in findings_of(plan)}
+    assert said <= EXPLAINED
+    assert not [f for f in findings_of(plan) if f.severity in ("stop", "attention")]
+    boxes = [c for s in plan.plan.space_order for c in cells_of(plan.plan, s) if c.place.holds in BOXES]
+    assert all(plan.solved.value(box.id, "bottom_width_cut") for box in boxes)
+
+
+@pytest.mark.parametrize("one", SIZES, ids=lambda one: f"{one.job}-{one.name}-{one.cell}")
+def test_a_size_is_the_one_worked_by_hand(one: Worked) -> None:
+    plan = job(one.job)
+    cell = cells_of(plan.plan, plan.plan.space_order[one.space])[one.cell]
+    assert plan.solved.value(cell.id, one.name) == mm(one.size), one.worked
+
+
+def test_every_job_has_a_size_worked_by_hand() -> None:
+    assert {one.job for one in SIZES} == set(JOBS)
+
+
+@pytest.mark.parametrize("name", JOBS)
+def test_a_job_can_be_printed(name: str) -> None:
+    assert EXPORTS["sheet.pdf"].make(job(name), 1).startswith(b"%PDF")

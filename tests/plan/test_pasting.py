@@ -1,0 +1,83 @@
+"""Readings pasted as a table: every row read, every bad one named, nothing taken before somebody decides."""
+
+from __future__ import annotations
+
+import pytest
+
+from tests.helpers import framed, frameless, solved, space_of
+from vasculum.core.errors import PlanRefused
+from vasculum.plan.pasted import MOST_ROWS
+from vasculum.plan.patching import patched
+from vasculum.plan.readings_csv import read_readings, taken_in
+
+TABLE = """of,along,level,reading,plus_minus,note
+width,front,low,24,,
+width,back,low,23 1/2,1/32,wavy here
+height,,,18 in,,
+"""
+
+
+def test_a_table_is_taken_in_and_governs() -> None:
+    plan = frameless("30", "20", "18")
+    rows = read_readings(plan, space_of(plan), TABLE)
+    assert [row.problem for row in rows] == [""] * 3
+    assert [row.station for row in rows] == ["width, low, front", "width, low, back", "height"]
+    done = solved(patched(plan, taken_in(plan, rows)))
+    case = plan.spaces[space_of(plan)].case
+    assert done.solved.value(case, "governing_width") == solved(frameless("23 1/2")).solved.value(
+        frameless().spaces[space_of(plan)].case, "governing_width"
+    )
+    last = done.plan.readings[done.plan.reading_order[-2]]
+    assert (last.plus_minus, last.note) == ("1/32 in", "wavy here")
+
+
+@pytest.mark.parametrize("delimiter", [";", "\t"])
+def test_other_delimiters_are_read_too(delimiter: str) -> None:
+    plan = frameless()
+    rows = read_readings(plan, space_of(plan), TABLE.replace(",", delimiter))
+    assert all(row.reading for row in rows)
+
+
+BAD: list[tuple[str, str]] = [
+    ("width,front,low,24..5", "Read '24..5'"),
+    ("width,front,deep,24", "level: 'deep' is not known"),
+    ("girth,front,low,24", "of: 'girth' is not known"),
+    ("width,front,low,0", "more than nothing"),
+    ("width,front,low,", "Read nothing"),
+]
+
+
+@pytest.mark.parametrize(("row", "said"), BAD)
+def test_a_bad_row_says_why_and_the_others_are_read(row: str, said: str) -> None:
+    plan = frameless()
+    rows = read_readings(plan, space_of(plan), f"of,along,level,reading\n{row}\nwidth,back,low,23")
+    assert [one.line for one in rows] == [2, 3]
+    assert said in rows[0].problem
+    assert rows[0].text == row
+    assert len([step for step in taken_in(plan, rows) if step.path.startswith("/readings/")]) == 1
+
+
+def test_behind_a_frame_a_survey_may_be_named() -> None:
+    plan = framed()
+    space = plan.spaces[space_of(plan)]
+    text = "of,survey,reading\nwidth,,22\nwidth,inside,24\ndepth,,20\nwidth,door,9"
+    rows = read_readings(plan, space_of(plan), text)
+    assert [row.reading and row.reading.survey for row in rows] == [space.frame, space.case, space.case, None]
+    assert "frame or inside" in rows[3].problem
+
+
+@pytest.mark.parametrize(
+    ("text", "code"),
+    [
+        ("", "no-table"),
+        ("24,23 1/2", "no-table"),
+        ("of,size\nwidth,24", "no-table"),
+        ("of,reading,colour\nwidth,24,red", "no-table"),
+        ("of,reading\n" + "width,24\n" * (MOST_ROWS + 1), "too-many-rows"),
+    ],
+)
+def test_what_is_no_table_is_refused(text: str, code: str) -> None:
+    plan = frameless()
+    with pytest.raises(PlanRefused) as refused:
+        read_readings(plan, space_of(plan), text)
+    assert refused.value.code == code

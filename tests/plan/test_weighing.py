@@ -1,0 +1,101 @@
+"""What an alternative would cost is what it costs once it is chosen."""
+
+from __future__ import annotations
+
+import pytest
+
+from tests.helpers import drawer_of, frameless, solved, value, with_runner
+from vasculum.core.tables import alternatives
+from vasculum.plan.comparing import volume_of
+from vasculum.plan.kinds import RUNS
+from vasculum.plan.parts import parts_of
+from vasculum.plan.patching import patched
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.weighing import WEIGHED, weighed
+
+
+def plan() -> SolvedPlan:
+    return solved(frameless("22 1/2", "9", "20"))
+
+
+@pytest.mark.parametrize("family", WEIGHED)
+def test_every_alternative_is_weighed_once_and_one_of_them_is_chosen(family: str) -> None:
+    found = weighed(plan(), family)
+    assert [one.kind for one in found] == [a.kind for a in alternatives() if a.kind.partition(".")[0] == family]
+    assert [bool(one.patch) for one in found].count(False) == 1
+    assert all(one.is_chosen != bool(one.patch) for one in found)
+
+
+@pytest.mark.parametrize("family", WEIGHED)
+def test_what_was_said_comes_true_when_it_is_chosen(family: str) -> None:
+    before = plan()
+    for one in weighed(before, family):
+        after = solved(patched(before.plan, one.patch)) if one.patch else before
+        assert one.volume == f"{float(volume_of(after)):.1f} litres"
+        assert one.parts == len(parts_of(after))
+        difference = volume_of(after) - volume_of(before)
+        assert one.more == (f"{float(difference):+.1f} litres" if difference else "")
+        (again,) = [other for other in weighed(after, family) if other.is_chosen]
+        assert again.kind == one.kind
+
+
+def test_a_runner_that_the_plan_has_is_taken_again_and_not_added_twice() -> None:
+    first = with_runner(frameless("22 1/2", "9", "20"), "wooden")
+    back = next(one for one in weighed(solved(first), "runner") if one.kind == "runner.side_mount")
+    assert [step.path for step in back.patch] == ["/choices/runner"]
+
+
+def test_what_would_stop_it_is_counted_and_said() -> None:
+    concealed = next(one for one in weighed(plan(), "runner") if one.kind == "runner.undermount")
+    assert concealed.stops == 1
+    assert "below the bottom" in concealed.says
+
+
+# ---- the systems by hand, in an opening 22 1/2 wide, 9 high, 20 deep, with an inset front of 3/4 ------------------
+
+SYSTEMS = {
+    # outside width, outside depth, play above wanted, play below
+    "side_mount": ("21 1/2", "18", "1/4", "1/8"),
+    "heavy_side_mount": ("21", "18", "1/4", "1/8"),
+    "roller": ("21 1/2", "18", "3/4", "1/8"),
+    "centre_mount": ("22 1/8", "18", "1/4", "1/2"),
+    "wooden": ("22 3/8", "19", "1/4", "1/8"),
+    "skid": ("22 1/4", "19", "1/8", "1/2"),
+    "friction": ("22 3/8", "19", "1/8", "0"),
+}
+
+
+@pytest.mark.parametrize("system", SYSTEMS)
+def test_a_box_on_each_system_by_hand(system: str) -> None:
+    """Clear less two clearances; 19 1/4 usable takes an 18 in runner, or 19 with a quarter inch of air behind."""
+    from tests.helpers import mm
+
+    done = solved(with_runner(frameless("22 1/2", "9", "20"), system))
+    width, depth, above, below = (mm(text) for text in SYSTEMS[system])
+    assert (value(done, "outside_width"), value(done, "outside_depth")) == (width, depth)
+    assert (value(done, "play_above"), value(done, "play_below")) == (above, below)
+
+
+def test_a_concealed_runner_sizes_the_box_from_its_inside() -> None:
+    """Clear 600, sides 12: outside 600 - 42 + 24 = 582; 14 below the sides. From memory."""
+    from vasculum.plan.starting import new_plan
+
+    done = solved(with_runner(new_plan("U", "frameless", "mm", "600", "200", "520"), "undermount"))
+    assert (value(done, "outside_width"), value(done, "play_below")) == (582, 14)
+
+
+def test_every_system_is_tried_here() -> None:
+    assert {*SYSTEMS, "undermount"} == set(RUNS)
+
+
+def test_wooden_runners_come_in_pairs_with_their_grooves() -> None:
+    done = solved(with_runner(frameless("22 1/2", "9", "20"), "wooden"))
+    strips = [one for one in parts_of(done) if one.role in ("runner_left", "runner_right")]
+    assert [one.hand for one in strips] == ["L", "R"]
+    drawer = drawer_of(done.plan)
+    side = next(one for one in parts_of(done) if one.role == "side_left")
+    groove = next(one for one in side.joinery if one.kind == "runner_groove")
+    into = done.solved.value(drawer, "runner_projects") - done.solved.value(drawer, "beside_box")
+    depth = done.solved.value(*(groove.depth or ("", "")))
+    assert depth is not None
+    assert 0 < into < depth

@@ -1,0 +1,78 @@
+"""Do the cuts in one wall leave it whole, and is the stock thick enough for its joint."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="from memory", per="in_grooves")
+def groove_leaves_its_edge(bottom_raise: Mm, least_groove_edge: Mm) -> Finding | None:
+    """Below the groove for the bottom enough of the wall is left to carry."""
+    if bottom_raise >= least_groove_edge:
+        return None
+    return Finding(
+        "groove-near-the-edge",
+        "attention",
+        "Below the groove only {left} of the wall is left; {least} is the least that carries.",
+        "Raise the bottom, or plant it under the box.",
+        {"left": bottom_raise, "least": least_groove_edge},
+        ("inside_height",),
+    )
+
+
+@check(source="geometry", per="wooden_grooved")
+def grooves_do_not_meet(
+    runner_groove_from_edge: Mm,
+    runner_groove_width: Mm,
+    runner_groove_depth: Mm,
+    bottom_raise: Mm,
+    groove_width: Mm,
+    groove_depth_side: Mm,
+    side_thickness: Mm,
+) -> Finding | None:
+    """The groove for the runner outside and the one for the bottom inside do not cut the side through."""
+    web = side_thickness - runner_groove_depth - groove_depth_side
+    is_beside = bottom_raise < runner_groove_from_edge + runner_groove_width
+    is_beside = is_beside and runner_groove_from_edge < bottom_raise + groove_width
+    if web > 0 or not is_beside:
+        return None
+    return Finding(
+        "grooves-meet",
+        "stop",
+        "The groove for the runner, {outside} deep, meets the one for the bottom, {inside} deep, in a side of {side}.",
+        "Put the runner line higher, or cut one of them less deep.",
+        {"outside": runner_groove_depth, "inside": groove_depth_side, "side": side_thickness},
+        ("runner_groove_from_edge",),
+    )
+
+
+@check(source="from memory", per="joint.half_blind")
+def front_is_thick_enough_for_sockets(socket_depth_front: Mm, least_socket: Mm) -> Finding | None:
+    """Half-blind sockets are deep enough to hold."""
+    if socket_depth_front >= least_socket:
+        return None
+    return Finding(
+        "dovetail-in-thin-stock",
+        "attention",
+        "Sockets of {depth} hardly hold; {least} is the least.",
+        "Use a thicker front, a thinner web, or another joint at the front.",
+        {"depth": socket_depth_front, "least": least_socket},
+        ("socket_depth_front",),
+    )
+
+
+@check(source="common practice", per="joint.sliding_dovetail")
+def slot_leaves_its_end(sliding_set_in: Mm, least_set_in: Mm) -> Finding | None:
+    """Outside a sliding dovetail the end grain is not too short."""
+    if sliding_set_in >= least_set_in:
+        return None
+    return Finding(
+        "short-grain",
+        "attention",
+        "Only {left} of short grain is left outside the slot; {least} is the least.",
+        "Set the slot further in.",
+        {"left": sliding_set_in, "least": least_set_in},
+        ("box_front_length",),
+    )

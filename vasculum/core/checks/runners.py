@@ -1,0 +1,97 @@
+"""What a runner asks of its box, and how hard it pulls."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="common practice", per="rolling")
+def box_does_not_rack(outside_width: Mm, runner_length: Mm, rack_ratio: Fraction) -> Finding | None:
+    """A box is not much wider than its runners are long."""
+    if outside_width <= rack_ratio * runner_length:
+        return None
+    return Finding(
+        "box-racks",
+        "note",
+        "A box {width} wide on runners {length} long racks: it is pulled askew from one side.",
+        "Take longer runners, two narrower drawers, or pull it with two hands.",
+        {"width": outside_width, "length": runner_length},
+        ("outside_width", "runner_length"),
+    )
+
+
+@check(source="from memory", per="runner.undermount")
+def undermount_hooks_in(side_thickness: Mm, undermount_side: Mm) -> Finding | None:
+    """A concealed runner takes sides up to a thickness."""
+    if side_thickness <= undermount_side:
+        return None
+    return Finding(
+        "side-too-thick-for-runner",
+        "stop",
+        "Concealed runners take sides up to {most}; these are {side}.",
+        "Use thinner sides, or another runner; the sheet that came with it comes first.",
+        {"most": undermount_side, "side": side_thickness},
+        ("outside_width",),
+    )
+
+
+@check(source="from memory", per="undermount_grooved")
+def bottom_stands_over_the_runner(bottom_raise: Mm, undermount_raise: Mm) -> Finding | None:
+    """Over a concealed runner the bottom is raised."""
+    if bottom_raise >= undermount_raise:
+        return None
+    return Finding(
+        "bottom-meets-runner",
+        "attention",
+        "The runner needs {needs} below the bottom; it is raised {raised}.",
+        "Raise the bottom.",
+        {"needs": undermount_raise, "raised": bottom_raise},
+        ("inside_height",),
+    )
+
+
+@check(source="from memory", per="undermount_flush")
+def bottom_leaves_room_for_the_runner(undermount_raise: Mm) -> Finding | None:
+    """A bottom at the lower edge leaves a concealed runner no room."""
+    return Finding(
+        "bottom-meets-runner",
+        "attention",
+        "The runner needs {needs} below the bottom, which lies at the lower edge.",
+        "Hold the bottom in grooves, raised by that much.",
+        {"needs": undermount_raise},
+        ("inside_height",),
+    )
+
+
+@check(source="from memory", per="runner.centre_mount")
+def centre_mount_stays_narrow(outside_width: Mm, centre_widest: Mm) -> Finding | None:
+    """On one rail in the middle a box is narrow and light."""
+    if outside_width <= centre_widest:
+        return None
+    return Finding(
+        "wide-on-one-rail",
+        "attention",
+        "A box {width} wide tips on one rail in the middle; {most} is wide for it.",
+        "Hang it on runners at both sides.",
+        {"width": outside_width, "most": centre_widest},
+        ("outside_width",),
+    )
+
+
+@check(source="from memory", per="drawer")
+def pulled_with_one_hand(pull_force: float, hard_pull: Fraction) -> Finding | None:
+    """A drawer that is pulled many times a day comes easily."""
+    if pull_force <= hard_pull:
+        return None
+    return Finding(
+        "hard-to-pull",
+        "note",
+        "Full, it is pulled with {force_n}: hard for many times a day.",
+        "Put it on rolling runners, wax what slides, or load it less.",
+        {"force_n": pull_force},
+        ("pull_force",),
+    )

@@ -1,0 +1,55 @@
+"""Bottom in a rabbet around the lower edges, from below. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import half_depth
+
+
+@rule(source="common practice", per="bottom.in_rabbet")
+def edge_rabbet_side(side_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """The rabbet along a side is half its thickness deep, down to the increment for thickness.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(side_thickness, thickness_increment, None)
+
+
+@rule(source="common practice", per="bottom.in_rabbet")
+def edge_rabbet_front(box_front_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """The rabbet along the front is half its thickness deep, down to the increment for thickness.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(box_front_thickness, thickness_increment, None)
+
+
+@rule(source="common practice", per="bottom.in_rabbet")
+def edge_rabbet_back(box_back_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """The rabbet along the back is half its thickness deep, down to the increment for thickness.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(box_back_thickness, thickness_increment, None)
+
+
+@rule(source="common practice", per="bottom.in_rabbet")
+def bottom_width(inside_width: Mm, edge_rabbet_side: Mm, bottom_rabbet_play: Mm) -> Mm:
+    """The bottom reaches into both rabbets of the sides, less its play.
+
+    Left to right.
+    """
+    return inside_width + 2 * edge_rabbet_side - bottom_rabbet_play
+
+
+@rule(source="common practice", per="bottom.in_rabbet")
+def bottom_depth(inside_depth: Mm, edge_rabbet_front: Mm, edge_rabbet_back: Mm, bottom_rabbet_play: Mm) -> Mm:
+    """The bottom reaches into the rabbets of front and back, less its play.
+
+    Front to back.
+    """
+    return inside_depth + edge_rabbet_front + edge_rabbet_back - bottom_rabbet_play

@@ -1,0 +1,55 @@
+"""Bottom slid in from behind under a back that is cut down, and screwed to it. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
+
+
+@rule(source="common practice", per="bottom.slid_in")
+def back_wall_height(wall_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) -> Mm:
+    """The back stands on the bottom: it is lower by what stands below the bottom, and by the bottom.
+
+    Raises:
+        CannotDerive: ``no-height-for-walls``.
+    """
+    height = wall_height - bottom_raise - bottom_thickness
+    if height <= 0:
+        raise CannotDerive(
+            "no-height-for-walls",
+            "A bottom {bottom_thickness} thick, raised {bottom_raise}, fills walls {wall_height} high.",
+            "Raise the bottom less, or make the box higher.",
+            bottom_thickness=bottom_thickness,
+            bottom_raise=bottom_raise,
+            wall_height=wall_height,
+        )
+    return height
+
+
+@rule(source="common practice", per="bottom.slid_in")
+def bottom_depth(
+    outside_depth: Mm,
+    box_front_thickness: Mm,
+    groove_depth_front: Mm,
+    bottom_play: Mm,
+    set_in_front: Mm = NOTHING,
+) -> Mm:
+    """The bottom runs from the groove in the front out under the back, less half its play.
+
+    Front to back.
+    """
+    return outside_depth - set_in_front - box_front_thickness + groove_depth_front - bottom_play / 2
+
+
+@rule(source="geometry", per="bottom.slid_in")
+def bottom_play_along(
+    outside_depth: Mm,
+    box_front_thickness: Mm,
+    groove_depth_front: Mm,
+    bottom_depth_cut: Mm,
+    set_in_front: Mm = NOTHING,
+) -> Mm:
+    """Front to back the bottom ends short of the outside of the back by this much."""
+    return outside_depth - set_in_front - box_front_thickness + groove_depth_front - bottom_depth_cut

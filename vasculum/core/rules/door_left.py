@@ -1,0 +1,12 @@
+"""A door that hangs on the left. Exact mm, from the clear left of the space."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="geometry", per="door.left")
+def door_hangs_at(clear_stands_in: Mm) -> Mm:
+    """The door hangs at the left edge of the opening."""
+    return -clear_stands_in

@@ -1,0 +1,73 @@
+"""What every front has in common, inset or overlay: its height, its cut sizes, how the box stands behind it. Exact mm.
+
+A face rounds down, so that its gap does not close; what is over is spread on both sides.
+"""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+
+
+@rule(source="common practice", per="fronted")
+def front_height(face_height: Mm, gap_above: Mm, gap_below: Mm) -> Mm:
+    """A front is the height of its face in the opening less its gaps above and below; over a lap it is more.
+
+    Raises:
+        CannotDerive: ``no-room-for-front``.
+    """
+    height = face_height - gap_above - gap_below
+    if height <= 0:
+        raise CannotDerive(
+            "no-room-for-front",
+            "Gaps of {gap_above} and {gap_below} fill an opening of {opening}.",
+            "Take a smaller gap, or give the front more room.",
+            gap_above=gap_above,
+            gap_below=gap_below,
+            opening=face_height,
+        )
+    return height
+
+
+@rule(source="common practice", per="fronted")
+def front_width_cut(front_width: Mm, increment: Mm) -> Mm:
+    """The front is cut to width, down to the shop's increment, so that its gap does not close."""
+    return snap_down(front_width, increment)
+
+
+@rule(source="common practice", per="front_snap.own")
+def front_height_cut(front_height: Mm, increment: Mm) -> Mm:
+    """The front is cut to height, down to the shop's increment, so that its gap does not close."""
+    return snap_down(front_height, increment)
+
+
+@rule(source="geometry", per="front_snap.own")
+def front_from_floor(cell_from_floor: Mm, gap_below: Mm, front_height: Mm, front_height_cut: Mm) -> Mm:
+    """The front's lower edge stands above its cell's floor by the gap below it and half of what snapping left."""
+    return cell_from_floor + gap_below + (front_height - front_height_cut) / 2
+
+
+@rule(source="geometry", per="faced")
+def front_overhang_left(box_from_left: Mm, front_from_left: Mm) -> Mm:
+    """On the left the front stands out beside the box by what it begins before it."""
+    return box_from_left - front_from_left
+
+
+@rule(source="geometry", per="faced")
+def front_overhang_right(front_width_cut: Mm, outside_width: Mm, front_overhang_left: Mm) -> Mm:
+    """On the right the front stands out beside the box by what it is wider, less what stands out on the left."""
+    return front_width_cut - outside_width - front_overhang_left
+
+
+@rule(source="geometry", per="faced")
+def front_edge_to_box_edge(room_from_floor: Mm, play_below: Mm, front_from_floor: Mm) -> Mm:
+    """From the front's lower edge up to the box's is where the box stands less where the front does."""
+    return room_from_floor + play_below - front_from_floor
+
+
+@rule(source="geometry", per="faced")
+def opening_by_box(outside_width: Mm, beside_box: Mm, runner_play: Mm, face_width: Mm, free_width: Mm) -> Mm:
+    """By the box, the opening is box, runners, their play, and what packing and things in the way take beside it."""
+    return outside_width + 2 * beside_box + runner_play + (face_width - free_width)

@@ -1,0 +1,49 @@
+"""Does what is built outside pass the door, hatch or mouth, and can it be turned into place there. Exact mm."""
+
+from __future__ import annotations
+
+from math import hypot
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, smallest, total
+
+
+@rule(source="common practice", per="through_mouth")
+def passes_flat(outside_width: Mm, outside_height: Mm, outside_depth: Mm) -> Mm:
+    """End on, a box shows its two smaller sizes: the smallest of the three is the one way."""
+    return smallest(outside_width, outside_height, outside_depth)
+
+
+@rule(source="common practice", per="through_mouth")
+def passes_upright(outside_width: Mm, outside_height: Mm, outside_depth: Mm) -> Mm:
+    """End on, a box shows its two smaller sizes: the middle of the three is the other way."""
+    sizes = (outside_width, outside_height, outside_depth)
+    return total(*sizes) - smallest(*sizes) - largest(*sizes)
+
+
+@rule(source="common practice", per="through_mouth", judgement=True)
+def standing_up(outside_depth: Mm, outside_height: Mm) -> float:
+    """Stood up from lying, a box needs the root of depth squared plus height squared.
+
+    A float of mm: it judges, and sizes nothing.
+    """
+    return hypot(float(outside_depth), float(outside_height))
+
+
+@rule(source="common practice", per="turning_across.said")
+def turning_across(turning_width: Mm) -> Mm:
+    """It turns within the width that was measured for it."""
+    return turning_width
+
+
+@rule(source="common practice", per="turning_up.said")
+def turning_up(turning_room: Mm) -> Mm:
+    """It is stood up within the height that was measured for it."""
+    return turning_room
+
+
+@rule(source="common practice", per="turning_along.said")
+def turning_along(turning_depth: Mm) -> Mm:
+    """It turns within the depth that was measured for it."""
+    return turning_depth

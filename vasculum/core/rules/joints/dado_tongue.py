@@ -1,0 +1,98 @@
+"""Dado and tongue: a tongue on each end in a dado of the sides, ends flush. Exact mm, along the grain."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import between, half_depth
+from vasculum.core.rules.obstructions.free import NOTHING
+
+
+@rule(source="common practice", per="joint.dado_tongue")
+def dado_depth_front(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
+    """The dado in the sides for the front is half as deep as they are thick, down to the increment, unless chosen.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(side_thickness, thickness_increment, wanted_rabbet_depth, "dado")
+
+
+@rule(source="common practice", per="back.dado_tongue")
+def dado_depth_back(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
+    """The dado in the sides for the back is half as deep as they are thick, down to the increment, unless chosen.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(side_thickness, thickness_increment, wanted_rabbet_depth, "dado")
+
+
+@rule(source="common practice", per="joint.dado_tongue")
+def box_front_length(box_width: Mm, side_thickness: Mm, dado_depth_front: Mm) -> Mm:
+    """The front stands between the sides and reaches into their dados.
+
+    Raises:
+        CannotDerive: ``no-room-for-ends``.
+    """
+    return between(box_width, 2 * (side_thickness - dado_depth_front), side_thickness)
+
+
+@rule(source="common practice", per="back.dado_tongue")
+def box_back_length(outside_width: Mm, side_thickness: Mm, dado_depth_back: Mm) -> Mm:
+    """The back stands between the sides and reaches into their dados.
+
+    Raises:
+        CannotDerive: ``no-room-for-ends``.
+    """
+    return between(outside_width, 2 * (side_thickness - dado_depth_back), side_thickness)
+
+
+@rule(source="geometry", per="joint.dado_tongue")
+def outside_width(box_front_length_cut: Mm, side_thickness: Mm, dado_depth_front: Mm) -> Mm:
+    """Assembled, the box is as wide as its cut front and what is left of both sides behind the dados."""
+    return box_front_length_cut + 2 * (side_thickness - dado_depth_front)
+
+
+@rule(source="geometry", per="joint.dado_tongue")
+def side_loss_front() -> Mm:
+    """The sides run on beside the front: they lose nothing to it."""
+    return NOTHING
+
+
+@rule(source="geometry", per="back.dado_tongue")
+def side_loss_back() -> Mm:
+    """The sides run on beside the back: they lose nothing to it."""
+    return NOTHING
+
+
+@rule(source="common practice", per="joint.dado_tongue")
+def tongue_front(box_front_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """The tongue on the front is half its thickness, down to the increment for thickness.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(box_front_thickness, thickness_increment, None, "tongue")
+
+
+@rule(source="geometry", per="joint.dado_tongue")
+def dado_from_front(box_front_thickness: Mm, tongue_front: Mm) -> Mm:
+    """The dado begins as far from the end of the side as the front is thicker than its tongue: it ends flush."""
+    return box_front_thickness - tongue_front
+
+
+@rule(source="common practice", per="back.dado_tongue")
+def tongue_back(box_back_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """The tongue on the back is half its thickness, down to the increment for thickness.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(box_back_thickness, thickness_increment, None, "tongue")
+
+
+@rule(source="geometry", per="back.dado_tongue")
+def dado_from_back(box_back_thickness: Mm, tongue_back: Mm) -> Mm:
+    """The dado begins as far from the end of the side as the back is thicker than its tongue: it ends flush."""
+    return box_back_thickness - tongue_back

@@ -1,0 +1,57 @@
+"""Half-blind dovetails: tails of the sides in sockets of the front, hidden from before. Exact mm, along the grain."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import within
+
+
+@rule(source="common practice", per="joint.half_blind")
+def socket_depth_front(box_front_thickness: Mm, socket_web: Mm) -> Mm:
+    """The sockets go into the front as deep as it is thick, less the web that hides the tails.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return within(box_front_thickness - socket_web, box_front_thickness, "socket")
+
+
+@rule(source="common practice", per="joint.half_blind")
+def side_loss_front(box_front_thickness: Mm, socket_depth_front: Mm) -> Mm:
+    """The sides lose what is left of the front behind its sockets."""
+    return box_front_thickness - socket_depth_front
+
+
+@rule(source="common practice", per="back.half_blind")
+def socket_depth_back(box_back_thickness: Mm, socket_web: Mm) -> Mm:
+    """The sockets go into the back as deep as it is thick, less the web that hides the tails.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return within(box_back_thickness - socket_web, box_back_thickness, "socket")
+
+
+@rule(source="common practice", per="back.half_blind")
+def side_loss_back(box_back_thickness: Mm, socket_depth_back: Mm) -> Mm:
+    """The sides lose what is left of the back behind its sockets."""
+    return box_back_thickness - socket_depth_back
+
+
+@rule(source="common practice", per="joint.half_blind")
+def box_front_length(box_width: Mm) -> Mm:
+    """The front runs the full width of the box and hides the tails."""
+    return box_width
+
+
+@rule(source="common practice", per="back.half_blind")
+def box_back_length(outside_width: Mm) -> Mm:
+    """The back runs the full width of the box and hides the tails."""
+    return outside_width
+
+
+@rule(source="geometry", per="joint.half_blind")
+def outside_width(box_front_length_cut: Mm) -> Mm:
+    """Assembled, the box is as wide as its cut front."""
+    return box_front_length_cut

@@ -1,0 +1,66 @@
+"""Rabbet in the sides: the ends sit in them, flush. Exact mm, along the grain."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import between, half_depth
+from vasculum.core.rules.obstructions.free import NOTHING
+
+
+@rule(source="common practice", per="joint.rabbet_in_sides")
+def side_rabbet_front(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
+    """The rabbet in the sides for the front is half as deep as they are thick, down to the increment, unless chosen.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(side_thickness, thickness_increment, wanted_rabbet_depth, "rabbet")
+
+
+@rule(source="common practice", per="back.rabbet_in_sides")
+def side_rabbet_back(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
+    """The rabbet in the sides for the back is half as deep as they are thick, down to the increment, unless chosen.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(side_thickness, thickness_increment, wanted_rabbet_depth, "rabbet")
+
+
+@rule(source="common practice", per="joint.rabbet_in_sides")
+def box_front_length(box_width: Mm, side_thickness: Mm, side_rabbet_front: Mm) -> Mm:
+    """The front stands between the sides and reaches into their rabbets.
+
+    Raises:
+        CannotDerive: ``no-room-for-ends``.
+    """
+    return between(box_width, 2 * (side_thickness - side_rabbet_front), side_thickness)
+
+
+@rule(source="common practice", per="back.rabbet_in_sides")
+def box_back_length(outside_width: Mm, side_thickness: Mm, side_rabbet_back: Mm) -> Mm:
+    """The back stands between the sides and reaches into their rabbets.
+
+    Raises:
+        CannotDerive: ``no-room-for-ends``.
+    """
+    return between(outside_width, 2 * (side_thickness - side_rabbet_back), side_thickness)
+
+
+@rule(source="geometry", per="joint.rabbet_in_sides")
+def outside_width(box_front_length_cut: Mm, side_thickness: Mm, side_rabbet_front: Mm) -> Mm:
+    """Assembled, the box is as wide as its cut front and what is left of both sides behind the rabbets."""
+    return box_front_length_cut + 2 * (side_thickness - side_rabbet_front)
+
+
+@rule(source="geometry", per="joint.rabbet_in_sides")
+def side_loss_front() -> Mm:
+    """The sides run on beside the front: they lose nothing to it."""
+    return NOTHING
+
+
+@rule(source="geometry", per="back.rabbet_in_sides")
+def side_loss_back() -> Mm:
+    """The sides run on beside the back: they lose nothing to it."""
+    return NOTHING

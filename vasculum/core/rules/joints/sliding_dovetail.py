@@ -1,0 +1,57 @@
+"""Sliding dovetails: sides slide into slots of front and back, set in from their ends. Exact mm, along the grain."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import half_depth
+
+
+@rule(source="common practice", per="joint.sliding_dovetail")
+def slot_depth_front(box_front_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
+    """The dovetailed slot is half as deep as the front is thick, down to the increment for thickness, unless chosen.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(box_front_thickness, thickness_increment, wanted_rabbet_depth, "slot")
+
+
+@rule(source="common practice", per="joint.sliding_dovetail")
+def side_loss_front(box_front_thickness: Mm, slot_depth_front: Mm) -> Mm:
+    """The sides lose what is left of the front behind its slots."""
+    return box_front_thickness - slot_depth_front
+
+
+@rule(source="common practice", per="back.sliding_dovetail")
+def slot_depth_back(box_back_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
+    """The dovetailed slot is half as deep as the back is thick, down to the increment for thickness, unless chosen.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(box_back_thickness, thickness_increment, wanted_rabbet_depth, "slot")
+
+
+@rule(source="common practice", per="back.sliding_dovetail")
+def side_loss_back(box_back_thickness: Mm, slot_depth_back: Mm) -> Mm:
+    """The sides lose what is left of the back behind its slots."""
+    return box_back_thickness - slot_depth_back
+
+
+@rule(source="common practice", per="joint.sliding_dovetail")
+def box_front_length(box_width: Mm, sliding_set_in: Mm) -> Mm:
+    """The front reaches out past each side by what the slots are set in; the runners clear the sides."""
+    return box_width + 2 * sliding_set_in
+
+
+@rule(source="common practice", per="back.sliding_dovetail")
+def box_back_length(outside_width: Mm, sliding_set_in: Mm) -> Mm:
+    """The back reaches out past each side by what the slots are set in."""
+    return outside_width + 2 * sliding_set_in
+
+
+@rule(source="geometry", per="joint.sliding_dovetail")
+def outside_width(box_front_length_cut: Mm, sliding_set_in: Mm) -> Mm:
+    """Over the sides, the box is narrower than its cut front by what the slots are set in on both sides."""
+    return box_front_length_cut - 2 * sliding_set_in

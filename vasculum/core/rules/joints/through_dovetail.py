@@ -1,0 +1,37 @@
+"""Through dovetails: pins on the ends, tails on the sides, both full length. Exact mm, along the grain."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
+
+
+@rule(source="common practice", per="joint.through_dovetail")
+def box_front_length(box_width: Mm) -> Mm:
+    """The front runs the full width of the box, its pins through the sides."""
+    return box_width
+
+
+@rule(source="common practice", per="back.through_dovetail")
+def box_back_length(outside_width: Mm) -> Mm:
+    """The back runs the full width of the box, its pins through the sides."""
+    return outside_width
+
+
+@rule(source="geometry", per="joint.through_dovetail")
+def outside_width(box_front_length_cut: Mm) -> Mm:
+    """Assembled, the box is as wide as its cut front."""
+    return box_front_length_cut
+
+
+@rule(source="geometry", per="joint.through_dovetail")
+def side_loss_front() -> Mm:
+    """The sides run through the front: they lose nothing."""
+    return NOTHING
+
+
+@rule(source="geometry", per="back.through_dovetail")
+def side_loss_back() -> Mm:
+    """The sides run through the back: they lose nothing."""
+    return NOTHING

@@ -1,0 +1,37 @@
+"""What a cell loses on each side to everything that stands in its way. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, taken
+
+
+@rule(source="common practice", per="obstructed.left")
+def taken_left(each_takes_left: tuple[Mm | None, ...]) -> Mm:
+    """On the left the cell loses what the largest of the things in the way takes."""
+    return largest(*taken(each_takes_left))
+
+
+@rule(source="common practice", per="obstructed.right")
+def taken_right(each_takes_right: tuple[Mm | None, ...]) -> Mm:
+    """On the right the cell loses what the largest of the things in the way takes."""
+    return largest(*taken(each_takes_right))
+
+
+@rule(source="common practice", per="obstructed.behind")
+def taken_behind(each_takes_behind: tuple[Mm | None, ...]) -> Mm:
+    """Behind the cell loses what the largest of the things in the way takes."""
+    return largest(*taken(each_takes_behind))
+
+
+@rule(source="common practice", per="obstructed.below")
+def taken_below(each_takes_below: tuple[Mm | None, ...]) -> Mm:
+    """Below the cell loses what the largest of the things in the way takes."""
+    return largest(*taken(each_takes_below))
+
+
+@rule(source="common practice", per="obstructed.above")
+def taken_above(each_takes_above: tuple[Mm | None, ...]) -> Mm:
+    """Above the cell loses what the largest of the things in the way takes."""
+    return largest(*taken(each_takes_above))

@@ -1,0 +1,64 @@
+"""Runners that stay where they are: one deep box on the outermost pairs, clear of those that stay empty. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_up
+
+
+@rule(source="common practice", per="width.from_old_box")
+def box_width(old_box_width: Mm, empty_runner_pad: Mm) -> Mm:
+    """On runners that stay, the box is the old box less a pad on both sides, so that it clears the empty pairs.
+
+    Outside to outside; the pads go back under the used runners as shims.
+
+    Raises:
+        CannotDerive: ``no-room-for-box``.
+    """
+    width = old_box_width - 2 * empty_runner_pad
+    if width <= 0:
+        raise CannotDerive(
+            "no-room-for-box",
+            "Two pads of {pad} fill an old box {old} wide.",
+            "Use thinner pads, or measure the old box again.",
+            pad=empty_runner_pad,
+            old=old_box_width,
+        )
+    return width
+
+
+@rule(source="common practice", per="width.from_old_box")
+def shim_beside(empty_runner_pad: Mm) -> Mm:
+    """The pad goes back under each used runner as its shim.
+
+    One side.
+    """
+    return empty_runner_pad
+
+
+@rule(source="common practice", per="height.from_kept_runners")
+def box_height(kept_runner_low: Mm, kept_runner_top: Mm, kept_runner_room: Mm) -> Mm:
+    """On runners that stay, the box reaches from the bottom of the lowest kept runner to the top of the highest.
+
+    And a little more.
+
+    Raises:
+        CannotDerive: ``runners-upside-down``.
+    """
+    if kept_runner_top <= kept_runner_low:
+        raise CannotDerive(
+            "runners-upside-down",
+            "The top of the highest runner, {top}, is not above the bottom of the lowest, {low}.",
+            "Measure both from the floor of the opening.",
+            top=kept_runner_top,
+            low=kept_runner_low,
+        )
+    return kept_runner_top - kept_runner_low + kept_runner_room
+
+
+@rule(source="common practice", per="runner_read")
+def kept_runner_nominal(kept_runner_length: Mm, nominal_step: Mm) -> Mm:
+    """A steel runner read between two nominal lengths is of the next one up."""
+    return snap_up(kept_runner_length, nominal_step)

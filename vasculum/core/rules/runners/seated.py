@@ -1,0 +1,15 @@
+"""A box that rides on what is below it: no line on its side, a seat above the floor. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="seated")
+def runner_seat(play_below: Mm) -> Mm:
+    """The lower edge of the box rides as far above the floor of its room as the runner lifts it.
+
+    Measure the pair in hand: the sheet that came with it comes first.
+    """
+    return play_below

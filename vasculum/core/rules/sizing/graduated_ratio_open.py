@@ -1,0 +1,19 @@
+"""A row of a graduated bank, growing downward by a ratio, without rails: its front shares. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import times_over
+
+
+@rule(source="geometry", per="sizing.graduated_ratio_open")
+def fixed_part(gap_above: Mm, gap_below: Mm) -> Mm:
+    """Without rails the gaps round its front are fixed."""
+    return gap_above + gap_below
+
+
+@rule(source="geometry", per="sizing.graduated_ratio_open", unit="ratio")
+def weight(grade_ratio: Mm, grade: Mm) -> Mm:
+    """Each graduated row is the ratio times the one before it."""
+    return times_over(grade_ratio, grade)

@@ -1,0 +1,144 @@
+"""One cell from above, at its own height in the space. The origin is the clear front left corner; the back is up."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from math import cos, radians, sin
+
+from vasculum.core.lengths import Mm
+from vasculum.drawing.in_the_way import from_above
+from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Sheet, Text, scale_for
+from vasculum.drawing.sizes import Sizes
+from vasculum.plan.layout import BOXES, Node, divider_of, nodes_of
+from vasculum.plan.solving import SolvedPlan
+
+ZERO = Fraction(0)
+
+
+def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int]) -> Sheet:
+    """A space from above, cut through the middle of one cell: its box open, others at that height as outlines."""
+    sheet = Sheet("above", "Plan view, from above", place=chosen)
+    sizes = Sizes(plan, space, sheet)
+    clear = sizes.all_of("clear_width", "clear_depth")
+    if clear is None:
+        return sheet
+    width, depth = clear
+    sheet.scale = scale_for(width, depth, *OPENING_PAPER)
+    sheet.add(Rect("outline", "opening", (ZERO, ZERO), width, depth, sizes.key("clear_width")))
+    middle = _middle(plan, chosen)
+    for node in nodes_of(plan.plan, space):
+        if _spans(plan, node.id, middle):
+            _upright(Sizes(plan, node.id, sheet), node)
+            if not node.place.children:
+                _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], is_chosen=node.id == chosen)
+    _packing(sizes, width, depth)
+    sheet.add(*from_above(sizes, space, middle))
+    _door(Sizes(plan, chosen, sheet))
+    sizes.dimension("clear_width", "across", -FIRST - STEP, (ZERO, ZERO), (width, ZERO))
+    sizes.dimension("clear_depth", "up", -FIRST, (ZERO, ZERO), (ZERO, depth))
+    return sheet
+
+
+def _door(at: Sizes) -> None:
+    """The leaf of a door before the opening, open as far as it goes, and the way it swings."""
+    door = at.all_of("door_hangs_at", "door_width", "door_opens", "opening_width", "clear_stands_in")
+    if door is None or at.own("door_hangs_at") is None:
+        return
+    hinge, leaf, opens, width, stands_in = door
+    angle, is_left = float(opens), hinge <= -stands_in + width / 2
+    turned = radians(-angle if is_left else 180 + angle)
+    end = (hinge + Fraction(round(float(leaf) * cos(turned))), Fraction(round(float(leaf) * sin(turned))))
+    key = at.key("door_width")
+    at.sheet.add(Line("outline", "opening", (hinge, ZERO), end, key))
+    swing = (-round(angle), 0) if is_left else (180, 180 + round(angle))
+    at.sheet.add(Arc("hidden", "opening", (hinge, ZERO), leaf, *swing, key))
+
+
+def _middle(plan: SolvedPlan, place: str) -> Mm | None:
+    floor, height = plan.solved.value(place, "cell_from_floor"), plan.solved.value(place, "cell_height")
+    return None if floor is None or height is None else floor + height / 2
+
+
+def _spans(plan: SolvedPlan, place: str, height: Mm | None) -> bool:
+    """Whether a place stands at this height above the floor."""
+    floor, own = plan.solved.value(place, "cell_from_floor"), plan.solved.value(place, "cell_height")
+    return height is not None and floor is not None and own is not None and floor <= height < floor + own
+
+
+def _upright(at: Sizes, node: Node) -> None:
+    """The board before a column."""
+    parent = at.plan.plan.places.get(node.parent or "")
+    if node.of != "column" or node.number == 0 or parent is None or divider_of(parent) != "board":
+        return
+    board = at.all_of("cell_from_left", "divider_thickness")
+    depth = at.plan.solved.value(node.parent or "", "divider_depth_cut")
+    if board is not None and depth is not None:
+        x, thickness = board
+        at.sheet.add(Rect("cut", "cells", (x - thickness, ZERO), thickness, depth, at.key("divider_thickness")))
+
+
+def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
+    cell = at.all_of("cell_from_left", "cell_width", "cell_depth")
+    if cell is None:
+        return
+    x, width, depth = cell
+    sheet = at.sheet
+    if node.place.holds in BOXES:
+        _box(at, number, is_chosen)
+    front = at.all_of("front_from_left", "front_width_cut", "front_thickness", "set_back")
+    if front is not None and at.own("front_width_cut") is not None:
+        left, front_width, thickness, set_back = front
+        corner = (left, set_back - thickness)
+        sheet.add(Rect("cut", "front", corner, front_width, thickness, at.key("front_width_cut"), number))
+    if node.place.holds == "shelf":
+        shelf = at.all_of("shelf_length_cut", "shelf_depth_cut")
+        if shelf is not None:
+            length, shelf_depth = shelf
+            corner = (x + (width - length) / 2, ZERO)
+            sheet.add(Rect("fill", "cells", corner, length, shelf_depth, at.key("shelf_length_cut"), number))
+    if node.place.holds == "bin":
+        bin_ = at.all_of("bin_width", "bin_depth")
+        if bin_ is not None:
+            bin_width, bin_depth = bin_
+            corner = (x + (width - bin_width) / 2, ZERO)
+            sheet.add(Rect("fill", "cells", corner, bin_width, bin_depth, at.key("bin_width"), number))
+    if node.place.holds == "blocked":
+        for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
+            sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
+    sheet.add(Text("label", "cells", (x + width / 2, depth / 2), str(number), Fraction(6), key=at.key("cell_width")))
+
+
+def _box(at: Sizes, number: int, is_chosen: bool) -> None:
+    box = at.all_of("box_from_left", "outside_width", "outside_depth", "set_back")
+    if box is None:
+        return
+    x, width, depth, start = box
+    at.sheet.add(Rect("fill", "box", (x, start), width, depth, at.key("outside_width"), number))
+    runner = at.all_of("beside_box", "runner_length")
+    if runner is not None:
+        clearance, length = runner
+        for left in (x - clearance, x + width):
+            at.sheet.add(Rect("hidden", "runners", (left, start), clearance, length, at.key("runner_length")))
+    whole = at.all_of("clear_width", "clear_depth")
+    if not is_chosen or whole is None:
+        return
+    edge, cell_depth = whole
+    walls = at.all_of("side_thickness", "box_front_thickness", "box_back_thickness", "inside_width", "inside_depth")
+    if walls is not None:
+        side, front, _, inside_width, inside_depth = walls
+        corner = (x + side, start + front)
+        at.sheet.add(Rect("cut", "box", corner, inside_width, inside_depth, at.key("inside_width"), number))
+        at.dimension("inside_width", "across", -FIRST, (corner[0], ZERO), (corner[0] + inside_width, ZERO))
+        ends = ((edge, start + front), (edge, start + front + inside_depth))
+        at.dimension("inside_depth", "up", FIRST, *ends)
+    at.dimension("outside_width", "across", FIRST, (x, cell_depth), (x + width, cell_depth))
+    at.dimension("outside_depth", "up", FIRST + STEP, (edge, start), (edge, start + depth))
+
+
+def _packing(sizes: Sizes, width: Mm, depth: Mm) -> None:
+    """Packing strips along the sides of the case."""
+    for name, edge, way in (("packing_left", ZERO, -1), ("packing_right", width, 0)):
+        thickness = sizes.of(name)
+        if thickness is not None and thickness > 0:
+            corner = (edge + way * thickness, ZERO)
+            sizes.sheet.add(Rect("hidden", "runners", corner, thickness, depth, sizes.key(name)))

@@ -1,0 +1,80 @@
+"""Obstructions and the cells beside them: which kinds a crossing has, and what a cell is told of it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from itertools import pairwise
+
+from vasculum.plan.document import Obstruction
+
+BUILT_IN = ("drawer", "tray", "shelf", "bin")
+"""What has to stay clear of everything in the way."""
+SIDES = {"left": "left", "right": "right", "back": "behind", "floor": "below", "top": "above"}
+"""On which side of the space → on which side of the cell it takes."""
+_UP, _ACROSS = ("begins_from_floor", "stretch_up"), ("begins_from_left", "stretch_across")
+CROSSING_SIZES: dict[str, tuple[str, ...]] = {
+    "left": ("projection", *_UP), "right": ("projection", *_UP), "back": ("projection", *_UP, *_ACROSS),
+    "floor": ("projection", *_ACROSS), "top": ("projection", *_ACROSS),
+}  # fmt: skip
+"""What an obstruction on each side is asked for."""
+UPRIGHT = ("left", "right", "back")
+"""Where what stands in has a height of its own, and so may lean or have a profile."""
+_OPPOSITE = {"left": "right", "right": "left"}
+
+
+def crossing_ids(cell: str, obstruction: str, one: Obstruction) -> list[str]:
+    """Where an obstruction and a cell meet: *place-3+obstruction-7*, or one for each stretch of a profile."""
+    stretches = len(one.profile) - 1
+    if stretches < 1:
+        return [f"{cell}+{obstruction}"]
+    return [f"{cell}+{obstruction}+{number}" for number in range(1, stretches + 1)]
+
+
+def crossing_kinds(one: Obstruction) -> frozenset[str]:
+    """The kinds of a crossing; packed out alike it takes on the other side too."""
+    if one.passes == "before":
+        return frozenset({"crossing", "stopping", f"stopping.{SIDES[one.on]}"})
+    way = "leaning" if leans(one) else "crossing"
+    kinds = {"crossing", way, f"{way}.{SIDES[one.on]}"}
+    if is_mirrored(one):
+        kinds.add(f"crossing.{one.on}_and_{_OPPOSITE[one.on]}")
+    return frozenset(kinds)
+
+
+def crossing_sizes(one: Obstruction) -> list[dict[str, str]]:
+    """What was measured, for each of its crossings in order: every stretch of a profile leans, or stands upright."""
+    if one.profile:
+        across = {"begins_from_left": one.from_left or "0 mm"} | ({"stretch_across": one.width} if one.width else {})
+        return [
+            {"projection": low.projection, "projection_above": high.projection, "begins_from_floor": low.at,
+             "ends_from_floor": high.at} | (across if one.on == "back" else {})
+            for low, high in pairwise(one.profile)
+        ]  # fmt: skip
+    sizes = {
+        "projection": one.projection, "begins_from_floor": one.from_floor or "0 mm",
+        "begins_from_left": one.from_left or "0 mm", "stretch_up": one.height, "stretch_across": one.width,
+        "projection_above": one.projection_above if leans(one) else None,
+        "begins_from_front": one.from_front if one.passes == "before" else None,
+    }  # fmt: skip
+    wanted = (*CROSSING_SIZES[one.on], "projection_above", "begins_from_front")
+    return [{name: text for name, text in sizes.items() if name in wanted and text is not None}]
+
+
+def obstructed_kinds(ones: Iterable[Obstruction]) -> frozenset[str]:
+    """The sides on which a cell with these obstructions has to ask what is taken."""
+    kinds = set()
+    for one in ones:
+        kinds.add("obstructed.behind" if one.passes == "before" else f"obstructed.{SIDES[one.on]}")
+        if is_mirrored(one):
+            kinds.add(f"obstructed.{_OPPOSITE[one.on]}")
+    return frozenset(kinds)
+
+
+def leans(one: Obstruction) -> bool:
+    """Whether it stands in by another size high than low."""
+    return (one.projection_above is not None or bool(one.profile)) and one.on in UPRIGHT
+
+
+def is_mirrored(one: Obstruction) -> bool:
+    """Whether the other side is packed out alike."""
+    return one.both_sides and one.on in _OPPOSITE and one.passes == "beside"

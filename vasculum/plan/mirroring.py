@@ -1,0 +1,117 @@
+"""A space once more, as its mirror image: the other half of a bed, the other side of a desk.
+
+Readings, choices, things in the way and the layout are taken over with left and right exchanged; nothing that was
+built or marked is. The copy is a space of its own from then on.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Any
+
+from vasculum.core.errors import NoSuchQuantity
+from vasculum.plan.document import Choices, Model, Plan, Space
+from vasculum.plan.patching import PatchStep
+
+_OTHER = {
+    "left": "right", "right": "left",
+    "diagonal_rising_right": "diagonal_rising_left", "diagonal_rising_left": "diagonal_rising_right",
+}  # fmt: skip
+
+
+def mirrored_space(plan: Plan, space: str) -> list[PatchStep]:
+    """The change that puts a mirror image of a space behind it.
+
+    Raises:
+        NoSuchQuantity: ``no-such-space``.
+    """
+    if space not in plan.spaces:
+        raise NoSuchQuantity("no-such-space", f"There is no space {space!r} in this plan.")
+    return list(_Mirror(plan, space).steps())
+
+
+class _Mirror:
+    """Ids of the copies, each given once."""
+
+    def __init__(self, plan: Plan, space: str) -> None:
+        self.plan, self.space, self.next = plan, space, plan.next_id
+        self.copies: dict[str, str] = {}
+
+    def copy_of(self, id_: str) -> str:
+        if id_ not in self.copies:
+            kind = id_.rpartition("-")[0]
+            self.copies[id_] = f"{kind}-{self.next}"
+            self.next += 1
+        return self.copies[id_]
+
+    def steps(self) -> Iterator[PatchStep]:
+        space = self.plan.spaces[self.space]
+        surveys = [one for one in (space.frame, space.case) if one is not None]
+        for survey in surveys:
+            yield _add(f"/surveys/{self.copy_of(survey)}", _dumped(self.plan.surveys[survey]))
+        for id_ in self.plan.reading_order:
+            if self.plan.readings[id_].survey in surveys:
+                yield from self._reading(id_)
+        yield from self._places(space.holds)
+        for id_, one in self.plan.obstructions.items():
+            if one.space == self.space:
+                body = _dumped(one) | {"space": self.copy_of(self.space), "on": _OTHER.get(one.on, one.on)}
+                yield _add(f"/obstructions/{self.copy_of(id_)}", body | self._across(one.from_left, one.width))
+        yield from self._space(space)
+        yield PatchStep(op="replace", path="/next_id", value=self.next)
+
+    def _reading(self, id_: str) -> Iterator[PatchStep]:
+        reading = self.plan.readings[id_]
+        side = _OTHER.get(reading.side or "", reading.side)
+        body = _dumped(reading) | {"side": side, "of": _OTHER.get(reading.of, reading.of)}
+        yield _add(f"/readings/{self.copy_of(id_)}", body | {"survey": self.copy_of(reading.survey)})
+        yield _add("/reading_order/-", self.copy_of(id_))
+
+    def _places(self, id_: str) -> Iterator[PatchStep]:
+        place = self.plan.places[id_]
+        for child in place.children:
+            yield from self._places(child)
+        children = [self.copy_of(child) for child in place.children]
+        if place.holds == "columns":
+            children.reverse()
+        body = _dumped(place) | {"children": children, "choices": _exchanged(place.choices)}
+        yield _add(f"/places/{self.copy_of(id_)}", body)
+
+    def _space(self, space: Space) -> Iterator[PatchStep]:
+        copy = self.copy_of(self.space)
+        body = _dumped(space) | {
+            "name": f"{space.name}, mirrored"[:120],
+            "frame": self.copy_of(space.frame) if space.frame else None,
+            "case": self.copy_of(space.case),
+            "holds": self.copy_of(space.holds),
+            "choices": _exchanged(space.choices),
+        }
+        yield _add(f"/spaces/{copy}", body)
+        yield _add("/space_order/-", copy)
+
+    def _across(self, from_left: str | None, width: str | None) -> dict[str, str]:
+        """Where a stretch begins from the other edge, by the narrowest width that was read."""
+        outer = self.plan.spaces[self.space].frame or self.plan.spaces[self.space].case
+        widths = [r for r in self.plan.readings.values() if r.survey == outer and r.of == "width"]
+        if from_left is None or not widths:
+            return {}
+        narrowest = min(self.plan.length(reading.value) for reading in widths)
+        if width is None:
+            return {"from_left": "0 mm", "width": f"{narrowest - self.plan.length(from_left)} mm"}
+        return {"from_left": f"{narrowest - self.plan.length(from_left) - self.plan.length(width)} mm"}
+
+
+def _dumped(model: Model) -> dict[str, Any]:
+    return model.model_dump(mode="json")
+
+
+def _exchanged(choices: Choices) -> Choices:
+    """Choices with left and right in their names exchanged."""
+    names = {name: name.rpartition("_") for name in choices}
+    return {
+        f"{head}_{_OTHER[side]}" if side in _OTHER else name: choices[name] for name, (head, _, side) in names.items()
+    }
+
+
+def _add(path: str, value: Any) -> PatchStep:
+    return PatchStep(op="add", path=path, value=value)

@@ -1,0 +1,94 @@
+"""What each alternative of a family would cost and gain in this plan: worked out beside it, nothing kept."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from vasculum.core.tables import alternatives, choosables, stock_runners
+from vasculum.plan.comparing import volume_of
+from vasculum.plan.document import Model, Plan
+from vasculum.plan.layout import boxes_of, nearest_choice
+from vasculum.plan.parts import parts_of
+from vasculum.plan.patching import PatchStep, patched
+from vasculum.plan.solution import findings_of
+from vasculum.plan.solving import SolvedPlan, solve_plan
+from vasculum.plan.starting import runner_row
+from vasculum.plan.words import number_text
+
+WEIGHED = ("joint", "bottom", "front", "runner")
+"""Families that are chosen by seeing what each takes."""
+
+
+class Weighed(Model):
+    """One alternative, chosen for the whole plan: what it would take and bring."""
+
+    kind: str
+    is_chosen: bool
+    patch: list[PatchStep]
+    """The change that chooses it."""
+    volume: str
+    """Inside, all boxes together."""
+    more: str
+    """Against the choice that holds now, with its sign; empty where it is the same."""
+    parts: int
+    pull: str
+    """The hardest pull of any box."""
+    stops: int
+    """Findings that stop it or want attention, new ones against now."""
+    says: str
+    """The first of them."""
+
+
+def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
+    """Every alternative of a family, in the order of the table."""
+    now, known = volume_of(plan), {(f.code, f.place) for f in findings_of(plan) if f.severity in ("stop", "attention")}
+    found = []
+    for kind, patch in _choices(plan.plan, family):
+        then = plan if not patch else solve_plan(patched(plan.plan, patch), plan)
+        new = [f for f in findings_of(then) if f.severity in ("stop", "attention") and (f.code, f.place) not in known]
+        volume = volume_of(then)
+        unit = plan.plan.units.length
+        more = volume - now
+        pulls = [then.solved.value(box.id, "pull_force") or 0.0 for box in boxes_of(then.plan)]
+        found.append(
+            Weighed(
+                kind=kind,
+                is_chosen=not patch,
+                patch=patch,
+                volume=number_text(volume, unit, "litre"),
+                more=f"{float(more):+.1f} litres" if more else "",
+                parts=len(parts_of(then)),
+                pull=number_text(max(pulls), unit, "N") if pulls else "",
+                stops=len(new),
+                says=new[0].message if new else "",
+            )
+        )
+    return found
+
+
+def _choices(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:
+    """Each alternative with the change that chooses it; without one where it is chosen already."""
+    for kind in [one.kind for one in alternatives() if one.kind.partition(".")[0] == family]:
+        value = kind.partition(".")[2]
+        if family == "runner":
+            yield kind, _runner(plan, value)
+        else:
+            chosen = plan.choices.get(family) or choosables(plan.defaults_edition)[family].default(plan.defaults_system)
+            yield kind, [] if value == chosen else [PatchStep(op="add", path=f"/choices/{family}", value=value)]
+
+
+def _runner(plan: Plan, system: str) -> list[PatchStep]:
+    """A row of that system that the plan has, or the stock one of its units."""
+    rows = plan.library.runners
+    if rows[nearest_choice([plan.choices], "runner") or ""].kind == system:
+        return []
+    own = next((id_ for id_, row in rows.items() if row.kind == system), None)
+    if own is not None:
+        return [PatchStep(op="add", path="/choices/runner", value=own)]
+    stock = next(row for row in stock_runners() if row.kind == system and row.system == plan.defaults_system)
+    id_ = f"runner-{plan.next_id}"
+    return [
+        PatchStep(op="add", path=f"/library/runners/{id_}", value=runner_row(stock)),
+        PatchStep(op="add", path="/choices/runner", value=id_),
+        PatchStep(op="replace", path="/next_id", value=plan.next_id + 1),
+    ]
