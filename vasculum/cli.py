@@ -92,7 +92,7 @@ def _summary(solution: Solution) -> str:
         sizes = " × ".join(s.value.text if s.value else "waits" for s in (part.length, part.width, part.thickness))
         hand = f" {part.hand}" if part.hand else ""
         lines.append(f"{' '.join(part.marks):6} {part.count} × {part.name}{hand}: {sizes}  {part.material}")
-    lines += [f"{h.amount}: {h.what}" for h in solution.hardware]
+    lines += [f"{h.amount}: {h.what}{h.through and ', ' + h.through}" for h in solution.hardware]
     lines += [f"{f.severity}: {f.place_name}: {f.message} {f.fix}" for f in solution.findings]
     return "\n".join(lines)
 

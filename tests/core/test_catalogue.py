@@ -28,7 +28,7 @@ SOURCES = (
     "ASTM F2057, from memory",
     "Wood Handbook FPL-GTR-282, ch. 4",
 )
-FAMILIES = ("joint", "back", "bottom", "front", "runner")
+FAMILIES = ("joint", "back", "bottom", "front", "runner", "pull")
 
 
 @pytest.mark.parametrize("rule", RULES + CHECKS, ids=lambda r: f"{r.name}-{r.kind}")

@@ -168,6 +168,11 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("small_parts_at_the_saw", {"wall_height_cut": "3", "box_front_length_cut": "20", "small_part": "6"}, "small-parts", "caution"),
     ("small_parts_at_the_saw", {"wall_height_cut": "9", "box_front_length_cut": "5", "small_part": "6"}, "small-parts", "caution"),
     ("thin_strips_at_the_saw", {"packing_left": "1/4", "packing_right": "3/8", "thin_strip": "1/2"}, "thin-strips", "caution"),
+    ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "3/8"), "each_screw_into_right": ("3/8", "0"), "between_tips": "1/16", "runner_screw_stagger": "0", "least_stagger": "1/2"}, "screws-meet", "note"),
+    ("holes_are_on_the_member", {"runner_box_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
+    ("case_holes_are_on_the_member", {"runner_case_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
+    ("hand_hole_leaves_wood", {"hand_hole_from_edge": "5/8", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "front_height_cut": "2 1/2", "least_beside_hole": "3/4"}, "hand-hole-too-large", "attention"),
+    ("pull_clears_the_door", {"pull_projection": "1 1/4", "pull_count": Fraction(1)}, "pull-meets-door", "attention"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -235,6 +240,12 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("width_readings_differ", {"width_spread": "0", "governing_width": "22"}),
     ("runners_need_parallel_walls", {"width_taper": "0"}),
     ("opening_out_of_square", {"lean": "0", "gap": "1/8"}),
+    ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "5/16"), "each_screw_into_right": ("3/8", "0"), "between_tips": "1/16", "runner_screw_stagger": "0", "least_stagger": "1/2"}),
+    ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "3/4"), "each_screw_into_right": ("3/4", "0"), "between_tips": "1/16", "runner_screw_stagger": "1/2", "least_stagger": "1/2"}),
+    ("holes_are_on_the_member", {"runner_box_holes": ("1", "13 7/8"), "runner_length": "14"}),
+    ("case_holes_are_on_the_member", {"runner_case_holes": ("1", "13 7/8"), "runner_length": "14"}),
+    ("hand_hole_leaves_wood", {"hand_hole_from_edge": "3/4", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "front_height_cut": "2 3/4", "least_beside_hole": "3/4"}),
+    ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
     ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_front_length_cut": "20", "small_part": "6"}),
     ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),
     ("thin_strips_at_the_saw", {"packing_left": "1/2", "packing_right": "1/2", "thin_strip": "1/2"}),

@@ -237,7 +237,10 @@ def test_runners_of_the_plan_are_counted_by_length() -> None:
     assert [(h.amount, h.what) for h in solution_of(solved(plan)).hardware] == [
         ("3 pairs", "Side-mount ball-bearing runner, 16 in"),
         ("1 pair", "Side-mount ball-bearing runner, 18 in"),
+        ("3 pieces", "Pull"),
         ("12 pieces", "Screw for the front, 1 in"),
+        ("48 pieces", "Screw for the runner, 1/2 in"),
+        ("3 pieces", "Screw for the pull, 1 5/8 in"),
     ]
 
 

@@ -140,6 +140,8 @@ def test_every_number_answers_why_with_a_sum_that_gives_it(plan: SolvedPlan) -> 
             assert {link.key.split("/")[1] for link in ends} <= {
                 "packing_left",
                 "packing_right",
+                "behind_left",
+                "behind_right",
                 "cell_from_left",
                 "cell_from_floor",
                 "side_loss_front",

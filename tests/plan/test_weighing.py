@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import drawer_of, frameless, solved, value, with_runner
-from vasculum.core.tables import alternatives
+from tests.helpers import changed, drawer_of, frameless, solved, step, value, with_runner
+from vasculum.core.tables import alternatives, tools
 from vasculum.plan.comparing import volume_of
 from vasculum.plan.kinds import RUNS
 from vasculum.plan.parts import parts_of
 from vasculum.plan.patching import patched
+from vasculum.plan.reading import FaultyPlan
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.weighing import WEIGHED, weighed
 
@@ -43,6 +44,38 @@ def test_a_runner_that_the_plan_has_is_taken_again_and_not_added_twice() -> None
     first = with_runner(frameless("22 1/2", "9", "20"), "wooden")
     back = next(one for one in weighed(solved(first), "runner") if one.kind == "runner.side_mount")
     assert [step.path for step in back.patch] == ["/choices/runner"]
+
+
+def test_joints_that_need_other_tools_move_down_with_what_they_would_take() -> None:
+    owned = changed(frameless("22 1/2", "9", "20"), step("/tools", ["circular_saw", "router"]))
+    found = weighed(solved(owned), "joint")
+    can = [one.kind for one in found if not one.lacks]
+    assert can == [one.kind for one in found][: len(can)]
+    assert "joint.rabbet_in_ends" in can
+    half_blind = next(one for one in found if one.kind == "joint.half_blind")
+    assert half_blind.lacks == "fine saw and chisels or jig for dovetails"
+    assert half_blind.instead
+    finger = next(one for one in found if one.kind == "joint.finger")
+    assert finger.lacks == "jig for box joints"
+
+
+def test_without_any_tool_only_what_needs_none_stays_in_front() -> None:
+    nothing = changed(frameless("22 1/2", "9", "20"), step("/tools", []))
+    assert weighed(solved(nothing), "bottom")[0].kind == "bottom.planted"
+    assert [one.lacks for one in weighed(solved(nothing), "joint")].count("") == 2
+
+
+def test_every_need_names_a_tool_and_says_what_it_takes_without() -> None:
+    known = {tool.id for tool in tools()}
+    for one in alternatives():
+        assert {tool for group in one.needs for tool in group} <= known, one.kind
+        assert bool(one.needs) == bool(one.instead), one.kind
+
+
+def test_an_unknown_tool_is_refused_with_its_place() -> None:
+    with pytest.raises(FaultyPlan) as refused:
+        changed(frameless(), step("/tools", ["router", "axe"]))
+    assert refused.value.faults[0].where == "/tools/1"
 
 
 def test_what_would_stop_it_is_counted_and_said() -> None:

@@ -11,7 +11,7 @@ from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.above import above
 from vasculum.drawing.in_the_way import from_the_front
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Role, Sheet, Text, scale_for
+from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import section
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.way_in import brought_in
@@ -148,6 +148,25 @@ def _front(at: Sizes, number: int) -> None:
     if front is not None:
         x, y, width, height = front
         at.sheet.add(Rect("fill", "front", (x, y), width, height, at.key("front_width_cut"), number))
+        _pulls(at, (x, y))
+
+
+PULL = Fraction(8)
+"""How large a pull is drawn, mm: it stands for whatever is screwed on."""
+
+
+def _pulls(at: Sizes, corner: tuple[Mm, Mm]) -> None:
+    """Where pulls go, or the hand-hole; from the front's lower left corner."""
+    x, y = corner
+    places, up = at.plan.solved.value(at.place, "pulls_from_left"), at.own("pull_up")
+    if places is not None and up is not None:
+        for along in places:
+            at.sheet.add(Arc("outline", "front", (x + along, y + up), PULL, 0, 360, at.key("pull_up")))
+    hole = at.all_of("hand_hole_from_left", "hand_hole_from_edge", "hand_hole_width", "hand_hole_height")
+    if hole is not None and at.own("hand_hole_from_edge") is not None:
+        along, from_edge, width, height = hole
+        place = (x + along, y + from_edge)
+        at.sheet.add(Rect("cut", "front", place, width, height, at.key("hand_hole_from_edge")))
 
 
 def _box_from_front(at: Sizes, number: int) -> None:

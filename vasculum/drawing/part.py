@@ -6,13 +6,15 @@ from fractions import Fraction
 
 from vasculum.core.flow import Key, key_text
 from vasculum.core.lengths import Mm, show
-from vasculum.drawing.primitives import Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
+from vasculum.drawing.primitives import Arc, Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.plan.joinery import Joinery
 from vasculum.plan.parts import Part
 from vasculum.plan.solving import SolvedPlan
 
 PAPER = (110, 42)
 ZERO = Fraction(0)
+HOLE = Fraction(3, 2)
+"""How large a screw hole is drawn, mm of the thing."""
 FINEST = Fraction(1, 2)
 """Fingers and tails narrower than this on paper, in mm, would be a blot: they are told in words only."""
 
@@ -71,6 +73,12 @@ class _PartDrawing:
             return
         if one.kind == "rabbet_edge":
             self._edge(one)
+            return
+        if one.kind == "holes":
+            self._holes(one)
+            return
+        if one.kind == "hand_hole":
+            self._through(one)
             return
         from_edge = self.value(one.from_edge)
         if from_edge is None or one.from_edge is None:
@@ -134,6 +142,24 @@ class _PartDrawing:
             return
         self.sheet.add(Line("cut", "joinery", (ZERO, height), (self.length, height), key_text(one.width)))
         self.dimension(one.width, (self.length, ZERO), (self.length, height), "up", 6)
+
+    def _holes(self, one: Joinery) -> None:
+        """Screw holes on a line, from the front end: left on a left side, right on a right one."""
+        line, holes = self.value(one.from_edge), None if one.width is None else self.plan.solved.value(*one.width)
+        if line is None or holes is None or one.width is None:
+            return
+        for hole in holes:
+            at = (self._x(int(self.part.hand == "R"), hole), line)
+            self.sheet.add(Arc("cut", "joinery", at, HOLE, 0, 360, key_text(one.width)))
+
+    def _through(self, one: Joinery) -> None:
+        """A hole right through, in the middle of the length."""
+        begins, width, height = (self.value(key) for key in (one.from_edge, one.width, one.depth))
+        if begins is None or width is None or height is None or one.from_edge is None:
+            return
+        corner = ((self.length - width) / 2, begins)
+        self.sheet.add(Rect("cut", "joinery", corner, width, height, key_text(one.from_edge)))
+        self.dimension(one.from_edge, (self.length, ZERO), (self.length, begins), "up", 6)
 
     def _rabbet(self, one: Joinery) -> None:
         width = self.value(one.width)

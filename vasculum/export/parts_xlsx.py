@@ -29,7 +29,7 @@ def parts_xlsx(solution: Solution) -> bytes:
     parts.title = "Parts"
     _fill(parts, PARTS, (_part_row(solution, at) for at in range(len(solution.parts))))
     buy = book.create_sheet("To buy")
-    _fill(buy, ("No.", "Unit", "What"), ((h.count, h.unit, h.what) for h in solution.hardware))
+    _fill(buy, ("No.", "Unit", "What", "Through"), ((h.count, h.unit, h.what, h.through) for h in solution.hardware))
     checks = book.create_sheet("Tape checks")
     rows = ((c.drawer, c.what, c.value.text, c.value.other, c.tolerance.text) for c in solution.tape_checks)
     _fill(checks, ("Drawer", "Measure", "Should read", "Other unit", "Within"), rows)

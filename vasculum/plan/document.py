@@ -244,6 +244,9 @@ class Runner(Model):
     """What it wants above and below the box, in place of the plan's play, unless play was chosen."""
     stock_lengths: Annotated[list[PositiveLengthText], Field(min_length=1, max_length=60)]
     """Not asked of what slides wood on wood: it is cut to any length."""
+    case_holes: Annotated[list[PositiveLengthText], Field(max_length=40)] = []
+    box_holes: Annotated[list[PositiveLengthText], Field(max_length=40)] = []
+    """Where its holes are: from the front end of the cabinet member, and of the drawer member."""
     measured: bool = False
     source: Note = ""
 
@@ -277,6 +280,8 @@ class Plan(Model):
     obstructions: Annotated[dict[Id, Obstruction], Field(max_length=200)] = {}
     scribes: Annotated[dict[Id, Scribe], Field(max_length=100)] = {}
     places: Annotated[dict[Id, Place], Field(max_length=2000)]
+    tools: Annotated[list[str], Field(max_length=40)] | None = None
+    """The tools that the maker has; nothing where nobody said."""
     library: Library = Library()
     as_built: Annotated[dict[str, PositiveLengthText], Field(max_length=2000)] = {}
     """Sizes as they were really cut or found, by key `place-id/name`."""

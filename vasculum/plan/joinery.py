@@ -23,6 +23,8 @@ JoineryKind = Literal[
     "slot",
     "rabbet_edge",
     "runner_groove",
+    "holes",
+    "hand_hole",
 ]
 End = Literal["front", "back"]
 ENDS: tuple[End, End] = ("front", "back")
@@ -128,6 +130,18 @@ class WallJoinery:
             yield Joinery("runner_groove", "Groove for the runner", begins, width, self.own("runner_groove_depth"))
         if self.has("runner_line_on_wall"):
             yield Joinery("line", "Runner line, outside face", self.own("runner_line_on_wall"))
+        if self.has("side_holes") and self.has("runner_line_on_wall"):
+            yield Joinery(
+                "holes", "Holes for the runner, on its line", self.own("runner_line_on_wall"), self.own("side_holes")
+            )
+
+
+def front_joinery(plan: SolvedPlan, drawer: str) -> tuple[Joinery, ...]:
+    """What is cut into an applied front."""
+    if (drawer, "hand_hole_from_edge") not in plan.solved.quantities:
+        return ()
+    width, height = (nearest_key(plan, drawer, f"hand_hole_{name}") for name in ("width", "height"))
+    return (Joinery("hand_hole", "Hand-hole, box front alike", (drawer, "hand_hole_from_edge"), width, height),)
 
 
 def in_words(plan: SolvedPlan, one: Joinery) -> str:
@@ -154,6 +168,8 @@ def in_words(plan: SolvedPlan, one: Joinery) -> str:
         "rabbet_edge": f"along the lower edge, {width} high, {depth} deep, inside face",
         "runner_groove": f"{begins} above the lower edge, {width} wide, {depth} deep, outside face",
         "line": f"{begins} above the lower edge",
+        "holes": f"{width} from the front end",
+        "hand_hole": f"{begins} above the lower edge, {width} wide, {depth} high, right through, in the middle",
     }
     return f"{one.what}: {texts[one.kind]}{_passes(plan, one)}"
 

@@ -50,8 +50,19 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= {f"front.{front}", "fronted", f"front_snap.{snap}"}
         kinds |= {f"front_gap.{snap}"} if front == "inset" else set()
         kinds |= {"front_through_mouth"} if has_mouth else set()
-        kinds |= {"faced", f"{front}_box"} if place.holds in BOXES else {"false_front"}
+        if place.holds in BOXES:
+            kinds |= {"faced", f"{front}_box"} | _pull_kinds(plan, levels, kinds)
+        else:
+            kinds.add("false_front")
     return frozenset(kinds)
+
+
+def _pull_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str]:
+    """What a drawer with a front is pulled by."""
+    pull = chosen_kind(plan, "pull", levels)
+    if pull not in ("pull.centred", "pull.on_line"):
+        return {pull}
+    return {pull, "pulled", "pull_screwed"} | ({"pulled_behind_door"} if "doored" in kinds else set())
 
 
 _ASKED_OF_SPACE: dict[str, tuple[str, ...]] = {
@@ -135,6 +146,11 @@ RUNS: dict[str, tuple[str, ...]] = {
 def _runner_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str]:
     runner = plan.library.runners[nearest_choice(levels, "runner") or ""].kind
     found = {f"runner.{runner}", *RUNS[runner]}
+    if "screwed" in found:
+        row = plan.library.runners[nearest_choice(levels, "runner") or ""]
+        found |= {"case_holed"} if row.case_holes else set()
+        found |= {"box_holed"} if row.box_holes else set()
+        found.add("screws.by_holes" if row.case_holes and row.box_holes else "screws.counted")
     if "lined" in found:
         found.add("lined_planted" if "bottom.planted" in kinds else "lined_within")
     if runner == "wooden" and "in_grooves" in kinds:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from typing import Literal
 
 from vasculum.core.flow import Key
-from vasculum.plan.joinery import End, Joinery, WallJoinery, nearest_key
+from vasculum.plan.joinery import End, Joinery, WallJoinery, front_joinery, nearest_key
 from vasculum.plan.layout import BOXES, Node, divider_of, levels_of, nearest_choice, nodes_of
 from vasculum.plan.solving import SolvedPlan
 
@@ -119,6 +119,7 @@ def _front(plan: SolvedPlan, node: Node) -> Part:
     return Part(
         f"{drawer}/front", drawer, "front", "Front", (drawer, "front_width_cut"), (drawer, "front_height_cut"),
         nearest_key(plan, drawer, "front_thickness"), _sheet(plan, node, "front_sheet"),
+        joinery=front_joinery(plan, drawer),
     )  # fmt: skip
 
 

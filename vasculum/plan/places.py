@@ -125,8 +125,13 @@ def _runner_sizes(plan: Plan, runner: Runner) -> Iterator[tuple[str, Given]]:
     }
     for name, text in sizes.items():
         yield name, Given(plan.length(text), "measured" if origin == "measured" else "assumed", source, True)
-    lengths = tuple(sorted(plan.length(text) for text in runner.stock_lengths))
-    yield "runner_stock_lengths", Given(lengths, "chosen", source)
+    for name, texts in (
+        ("runner_stock_lengths", runner.stock_lengths),
+        ("runner_case_holes", runner.case_holes),
+        ("runner_box_holes", runner.box_holes),
+    ):
+        if texts:
+            yield name, Given(tuple(sorted(plan.length(text) for text in texts)), "chosen", source)
 
 
 def _runner_room(plan: Plan, runner: Runner, levels: list[dict[str, str]], place: str) -> Iterator[tuple[str, Given]]:

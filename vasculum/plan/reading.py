@@ -13,7 +13,7 @@ from pydantic import ValidationError
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.errors import LengthRefused, NoSuchQuantity, NumberRefused, PlanRefused, WeightRefused
 from vasculum.core.flow import read_key
-from vasculum.core.tables import choosables, editions
+from vasculum.core.tables import choosables, editions, tools
 from vasculum.plan.choices import NUMBERS, worth_of
 from vasculum.plan.crossings import UPRIGHT
 from vasculum.plan.document import FORMAT, VERSION, Obstruction, Plan
@@ -172,6 +172,10 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
     for id_, place in plan.places.items():
         yield from _choice_faults(plan, f"/places/{id_}/choices", place.choices)
     yield from _library_faults(plan)
+    known_tools = {one.id for one in tools()}
+    for at, tool in enumerate(plan.tools or []):
+        if tool not in known_tools:
+            yield Fault(f"/tools/{at}", f"There is no tool {tool!r}; there is {', '.join(sorted(known_tools))}.")
     for key in plan.as_built:
         try:
             read_key(key)

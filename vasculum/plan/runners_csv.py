@@ -1,7 +1,8 @@
 """A library of runners as a table: out of one plan, into another; or as measured in a shop.
 
 The first row names the columns: ``name``, ``kind``, ``side_clearance``, ``height``, and where they help ``metal``,
-``room_above``, ``room_below``, ``stock_lengths`` (with semicolons between), ``measured`` (yes or no) and ``source``.
+``room_above``, ``room_below``, ``measured`` (yes or no) and ``source``; and with semicolons between the lengths
+``stock_lengths``, ``case_holes`` and ``box_holes``.
 Every row is read, and each bad one says why; what to do with the good ones is for the person to decide.
 """
 
@@ -21,11 +22,12 @@ from vasculum.plan.pasted import pasted_rows
 from vasculum.plan.patching import PatchStep
 
 COLUMNS = (
-    "name", "kind", "side_clearance", "height", "metal", "room_above", "room_below", "stock_lengths", "measured",
-    "source",
+    "name", "kind", "side_clearance", "height", "metal", "room_above", "room_below", "stock_lengths", "case_holes",
+    "box_holes", "measured", "source",
 )  # fmt: skip
 NEEDED = ("name", "kind", "side_clearance", "height")
 LENGTHS = ("side_clearance", "height", "metal", "room_above", "room_below")
+LISTS = ("stock_lengths", "case_holes", "box_holes")
 LARGEST = 8 * UNIT_MM["in"]
 """Of a clearance, a height or a room: more is a slip of the finger."""
 
@@ -46,7 +48,9 @@ def runners_csv(plan: Plan) -> bytes:
     writer.writerow(COLUMNS)
     for runner in plan.library.runners.values():
         row = runner.model_dump(mode="json")
-        row |= {"stock_lengths": "; ".join(runner.stock_lengths), "measured": "yes" if runner.measured else "no"}
+        row |= {name: "; ".join(getattr(runner, name)) for name in LISTS} | {
+            "measured": "yes" if runner.measured else "no"
+        }
         writer.writerow([row[name] or "" for name in COLUMNS])
     return out.getvalue().encode()
 
@@ -95,12 +99,12 @@ def _runner(plan: Plan, cells: Mapping[str, str]) -> Runner:
             if length.mm > LARGEST:
                 raise ValueError(f"{name}: {cells[name]!r} is more than any runner takes.")
             body[name] = length.kept
-    said = [one.strip() for one in cells.get("stock_lengths", "").split(";") if one.strip()]
-    own = next(iter(plan.library.runners.values())).stock_lengths
-    body["stock_lengths"] = [read_length(one, unit).kept for one in said] or list(own)
-    measures = [read_length(one, unit).mm for one in body["stock_lengths"]]
-    if len(set(measures)) != len(measures):
-        raise ValueError("stock_lengths: one of them stands there twice.")
+    for name in LISTS:
+        said = [read_length(one, unit) for one in cells.get(name, "").split(";") if one.strip()]
+        if len({one.mm for one in said}) != len(said):
+            raise ValueError(f"{name}: one of them stands there twice.")
+        body[name] = [one.kept for one in said]
+    body["stock_lengths"] = body["stock_lengths"] or list(next(iter(plan.library.runners.values())).stock_lengths)
     measured = cells.get("measured", "").lower()
     if measured not in ("", "yes", "no"):
         raise ValueError(f"measured: {measured!r} is neither yes nor no.")

@@ -8,14 +8,15 @@ from __future__ import annotations
 from collections.abc import Iterator
 from fractions import Fraction
 from functools import lru_cache
-from typing import Any, Literal
+from typing import Any
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.core.weights import weight_of
 from vasculum.plan.document import Model
+from vasculum.plan.hardware import Hardware, hardware_of
 from vasculum.plan.joinery import Joinery, JoineryKind, in_words, nearest_key
-from vasculum.plan.layout import Node, boxes_of, cells_of, levels_of, nearest_choice, numbers_of
+from vasculum.plan.layout import boxes_of, numbers_of
 from vasculum.plan.parts import Grain, Hand, Part, merged, parts_of
 from vasculum.plan.patching import PatchStep
 from vasculum.plan.places import DEFAULTS, THICKNESS_OF_SHEET
@@ -100,17 +101,6 @@ class PartShown(Model):
     joinery: list[JoineryShown]
 
 
-class Hardware(Model):
-    """Something to buy rather than cut."""
-
-    what: str
-    count: int
-    unit: Literal["pair", "piece"]
-    amount: str
-    """Count and unit as a person says them."""
-    keys: list[str]
-
-
 class FindingShown(Model):
     """What a person should know, in the plan's unit."""
 
@@ -165,7 +155,7 @@ def solution_of(plan: SolvedPlan) -> Solution:
     return Solution(
         quantities={key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)},
         parts=parts,
-        hardware=list(_hardware(plan)),
+        hardware=list(hardware_of(plan)),
         findings=findings,
         tape_checks=list(_tape_checks(plan)),
         assumed=assumed,
@@ -299,39 +289,6 @@ def _weight(plan: SolvedPlan, part: Part) -> str:
 def _joinery_shown(plan: SolvedPlan, one: Joinery) -> JoineryShown:
     keys = [key_text(k) for k in (one.from_edge, one.width, one.depth, one.count) if k is not None]
     return JoineryShown(kind=one.kind, text=in_words(plan, one), keys=keys)
-
-
-def _hardware(plan: SolvedPlan) -> Iterator[Hardware]:
-    """Runners by length and screws by length, the same ones counted together."""
-    pairs: dict[str, list[Key]] = {}
-    screws: dict[str, list[Key]] = {}
-    counts: dict[str, int] = {}
-    for space in plan.plan.space_order:
-        for node in cells_of(plan.plan, space):
-            length = plan.solved.value(node.id, "runner_length")
-            if length is not None and "rolling" in plan.laid.places[node.id].kinds:
-                what = f"{_runner_name(plan, node)} runner, {show_with_unit(length, plan.plan.units.length)}"
-                pairs.setdefault(what, []).append((node.id, "runner_length"))
-            count = plan.solved.value(node.id, "front_screw_count")
-            if count is not None:
-                screw = nearest_key(plan, node.id, "front_screw_length")
-                what = f"Screw for the front, {number_text(plan.solved.value(*screw), plan.plan.units.length)}"
-                screws.setdefault(what, []).extend([(node.id, "front_screw_count"), screw])
-                counts[what] = counts.get(what, 0) + int(count)
-    for what, keys in pairs.items():
-        yield _bought(what, len(keys), "pair", keys)
-    for what, keys in screws.items():
-        yield _bought(what, counts[what], "piece", keys)
-
-
-def _runner_name(plan: SolvedPlan, node: Node) -> str:
-    row = nearest_choice(levels_of(plan.plan, node.space, node.place), "runner")
-    return plan.plan.library.runners[row or ""].name
-
-
-def _bought(what: str, count: int, unit: Literal["pair", "piece"], keys: list[Key]) -> Hardware:
-    amount = f"{count} {unit}{'' if count == 1 else 's'}"
-    return Hardware(what=what, count=count, unit=unit, amount=amount, keys=[key_text(k) for k in dict.fromkeys(keys)])
 
 
 # ---- findings -----------------------------------------------------------------------------------------------------

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from vasculum.core.tables import alternatives, choosables, stock_runners
+from vasculum.core.tables import Alternative, alternatives, choosables, stock_runners, tools
 from vasculum.plan.comparing import volume_of
 from vasculum.plan.document import Model, Plan
 from vasculum.plan.layout import boxes_of, nearest_choice
@@ -37,13 +37,19 @@ class Weighed(Model):
     """Findings that stop it or want attention, new ones against now."""
     says: str
     """The first of them."""
+    lacks: str = ""
+    """Tools that nobody here has, in words; empty where they are there, or where nobody said."""
+    instead: str = ""
+    """What it would take without them."""
 
 
 def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
-    """Every alternative of a family, in the order of the table."""
+    """Every alternative of a family in the order of the table; what needs tools that are not there comes last."""
     now, known = volume_of(plan), {(f.code, f.place) for f in findings_of(plan) if f.severity in ("stop", "attention")}
     found = []
+    words = {one.kind: one for one in alternatives()}
     for kind, patch in _choices(plan.plan, family):
+        lacks = lacking(plan.plan, words[kind])
         then = plan if not patch else solve_plan(patched(plan.plan, patch), plan)
         new = [f for f in findings_of(then) if f.severity in ("stop", "attention") and (f.code, f.place) not in known]
         volume = volume_of(then)
@@ -61,9 +67,20 @@ def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
                 pull=number_text(max(pulls), unit, "N") if pulls else "",
                 stops=len(new),
                 says=new[0].message if new else "",
+                lacks=lacks,
+                instead=words[kind].instead if lacks else "",
             )
         )
-    return found
+    return sorted(found, key=lambda one: bool(one.lacks))
+
+
+def lacking(plan: Plan, one: Alternative) -> str:
+    """The tools that a way of building needs and nobody here has: *router or dado set*; empty where nobody said."""
+    if plan.tools is None:
+        return ""
+    titles = {tool.id: tool.title.lower() for tool in tools()}
+    missing = [group for group in one.needs if not set(group) & set(plan.tools)]
+    return ", and ".join(" or ".join(titles[tool] for tool in group) for group in missing)
 
 
 def _choices(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:

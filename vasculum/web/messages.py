@@ -11,6 +11,7 @@ from vasculum.core.lengths import Unit
 from vasculum.drawing.shown import SheetShown, View
 from vasculum.plan.comparing import Compared
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
+from vasculum.plan.hardware import Hardware
 from vasculum.plan.patching import Patch, PatchStep
 from vasculum.plan.readings_csv import ReadRow
 from vasculum.plan.runners_csv import RunnerRow
@@ -18,7 +19,6 @@ from vasculum.plan.settings import SettingShown
 from vasculum.plan.solution import (
     Assumed,
     FindingShown,
-    Hardware,
     Moved,
     PartShown,
     Problem,
@@ -342,6 +342,14 @@ class MattressShown(Model):
     source: str
 
 
+class ToolShown(Model):
+    """A tool that some way of building asks for."""
+
+    id: str
+    title: str
+    about: str
+
+
 class RuleShown(Model):
     """One rule's sentence."""
 
@@ -363,6 +371,7 @@ class CatalogueAnswer(Model):
     stations: list[StationGroup]
     settings: list[SettingShown]
     mattresses: list[MattressShown]
+    tools: list[ToolShown]
 
 
 class FaultShown(Model):

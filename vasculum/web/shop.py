@@ -12,7 +12,7 @@ from vasculum.core.errors import LengthRefused, NoSuchPlan
 from vasculum.core.flow import family
 from vasculum.core.lengths import Mm, Unit, read_increment, read_length
 from vasculum.core.reasons import snap_nearest
-from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables, mattresses
+from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables, mattresses, tools
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.settings import SETTINGS
 from vasculum.plan.solution import Problem, Shown
@@ -29,6 +29,7 @@ from vasculum.web.messages import (
     Nothing,
     PlanAnswer,
     RuleShown,
+    ToolShown,
     Typed,
 )
 from vasculum.web.openapi import document
@@ -64,6 +65,7 @@ def catalogue() -> CatalogueAnswer:
         stations=station_groups(),
         settings=list(SETTINGS),
         mattresses=[MattressShown(**asdict(one)) for one in mattresses()],
+        tools=[ToolShown(**asdict(one)) for one in tools()],
     )  # fmt: skip
 
 

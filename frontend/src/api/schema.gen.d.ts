@@ -598,6 +598,8 @@ export interface components {
             settings: components["schemas"]["SettingShown"][];
             /** Mattresses */
             mattresses: components["schemas"]["MattressShown"][];
+            /** Tools */
+            tools: components["schemas"]["ToolShown"][];
         };
         /**
          * ChangeAnswer
@@ -793,6 +795,11 @@ export interface components {
         Hardware: {
             /** What */
             what: string;
+            /**
+             * Through
+             * @description Of a screw: what it passes, and what holds it.
+             */
+            through: string;
             /** Count */
             count: number;
             /**
@@ -847,7 +854,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove";
+            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove" | "holes" | "hand_hole";
             /** Text */
             text: string;
             /** Keys */
@@ -1349,6 +1356,12 @@ export interface components {
                 [key: string]: components["schemas"]["Place"];
             };
             /**
+             * Tools
+             * @description The tools that the maker has; nothing where nobody said.
+             * @default null
+             */
+            tools: string[] | null;
+            /**
              * @default {
              *       "sheets": {},
              *       "runners": {}
@@ -1773,6 +1786,17 @@ export interface components {
              * @description Not asked of what slides wood on wood: it is cut to any length.
              */
             stock_lengths: string[];
+            /**
+             * Case Holes
+             * @default []
+             */
+            case_holes: string[];
+            /**
+             * Box Holes
+             * @description Where its holes are: from the front end of the cabinet member, and of the drawer member.
+             * @default []
+             */
+            box_holes: string[];
             /**
              * Measured
              * @default false
@@ -2257,6 +2281,18 @@ export interface components {
             tolerance: components["schemas"]["Shown"];
         };
         /**
+         * ToolShown
+         * @description A tool that some way of building asks for.
+         */
+        ToolShown: {
+            /** Id */
+            id: string;
+            /** Title */
+            title: string;
+            /** About */
+            about: string;
+        };
+        /**
          * Typed
          * @description A length as a person types it; a bare number takes ``unit``.
          */
@@ -2370,6 +2406,18 @@ export interface components {
              * @description The first of them.
              */
             says: string;
+            /**
+             * Lacks
+             * @description Tools that nobody here has, in words; empty where they are there, or where nobody said.
+             * @default
+             */
+            lacks: string;
+            /**
+             * Instead
+             * @description What it would take without them.
+             * @default
+             */
+            instead: string;
         };
         /**
          * WeighedAnswer

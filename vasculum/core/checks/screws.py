@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest
 
 
 @check(source="common practice", per="faced")
@@ -63,6 +64,64 @@ def runner_screws_stay_inside(runner_screw_cover: Mm, least_screw_cover: Mm) -> 
         return None
     severity = "note" if runner_screw_cover > 0 else "attention"
     return _too_long("runner-screw", "the side", runner_screw_cover, least_screw_cover, "runner_screw_cover", severity)
+
+
+@check(source="common practice", per="upright.board")
+def screws_do_not_meet(
+    divider_thickness: Mm,
+    each_screw_into_left: tuple[Mm | None, ...],
+    each_screw_into_right: tuple[Mm | None, ...],
+    between_tips: Mm,
+    runner_screw_stagger: Mm,
+    least_stagger: Mm,
+) -> Finding | None:
+    """Screws from both sides of one divider do not meet in it, unless they are staggered."""
+    if runner_screw_stagger >= least_stagger:
+        return None
+    pairs = list(zip(each_screw_into_right, each_screw_into_left[1:], strict=False))
+    reaches = [right + left for right, left in pairs if right is not None and left is not None]
+    deepest = largest(Mm(0), *reaches)
+    if deepest <= divider_thickness - between_tips:
+        return None
+    return Finding(
+        "screws-meet",
+        "note",
+        "Runner screws from both sides of a divider {thickness} thick reach {reach} together.",
+        "Stagger them by {least}, or use screws shorter by {over}.",
+        {
+            "thickness": divider_thickness,
+            "reach": deepest,
+            "least": least_stagger,
+            "over": (deepest - divider_thickness + between_tips) / 2,
+        },
+        ("divider_thickness",),
+    )
+
+
+@check(source="common practice", per="box_holed")
+def holes_are_on_the_member(runner_box_holes: tuple[Mm, ...], runner_length: Mm) -> Finding | None:
+    """Every hole that was said is on a member of this length."""
+    return _past(runner_box_holes, runner_length, "drawer")
+
+
+@check(source="common practice", per="case_holed")
+def case_holes_are_on_the_member(runner_case_holes: tuple[Mm, ...], runner_length: Mm) -> Finding | None:
+    """Every hole that was said is on a member of this length."""
+    return _past(runner_case_holes, runner_length, "cabinet")
+
+
+def _past(holes: tuple[Mm, ...], length: Mm, member: str) -> Finding | None:
+    last = largest(Mm(0), *holes)
+    if last < length:
+        return None
+    return Finding(
+        "hole-past-the-runner",
+        "attention",
+        f"A hole of the {member} member was said at {{hole}}; the runner is {{length}} long.",
+        "Measure the holes of this length again.",
+        {"hole": last, "length": length},
+        ("runner_length",),
+    )
 
 
 def _too_long(screw: str, part: str, cover: Mm, least: Mm, about: str, severity: str) -> Finding:

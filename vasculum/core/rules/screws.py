@@ -22,15 +22,15 @@ def front_screw_count(front_screws: Mm) -> Mm:
 
 
 @rule(source="common practice", per="faced")
-def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm) -> Mm:
-    """In the front bites what reaches past the box front."""
-    return front_screw_reach - box_front_thickness
+def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm, lock_stand_off: Mm) -> Mm:
+    """In the front bites what reaches past the box front, and past any stand-off between them."""
+    return front_screw_reach - box_front_thickness - lock_stand_off
 
 
 @rule(source="common practice", per="faced")
-def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, front_screw_reach: Mm) -> Mm:
-    """Before the point stays what the screw does not reach of box front and front together."""
-    return box_front_thickness + front_thickness - front_screw_reach
+def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, lock_stand_off: Mm, front_screw_reach: Mm) -> Mm:
+    """Before the point stays what the screw does not reach of box front, any stand-off and front together."""
+    return box_front_thickness + lock_stand_off + front_thickness - front_screw_reach
 
 
 @rule(source="common practice", per="screwed")

@@ -80,9 +80,22 @@ class Mattress:
 
 @dataclass(frozen=True, slots=True)
 class Alternative:
-    """One kind of a family, in words."""
+    """One kind of a family, in words, and the tools that make it."""
 
     kind: str
+    title: str
+    about: str
+    needs: tuple[tuple[str, ...], ...] = ()
+    """Any one tool of each group will do."""
+    instead: str = ""
+    """What it takes without them."""
+
+
+@dataclass(frozen=True, slots=True)
+class Tool:
+    """A tool that some way of building asks for."""
+
+    id: str
     title: str
     about: str
 
@@ -166,7 +179,20 @@ def mattresses() -> tuple[Mattress, ...]:
 @cache
 def alternatives() -> tuple[Alternative, ...]:
     """Every kind a person may choose, in words."""
-    return tuple(Alternative(row["kind"], row["title"], row["about"]) for _, row in _rows("alternatives.csv"))
+    return tuple(
+        Alternative(row["kind"], row["title"], row["about"], _groups(row["needs"]), row["instead"])
+        for _, row in _rows("alternatives.csv")
+    )
+
+
+def _groups(text: str) -> tuple[tuple[str, ...], ...]:
+    return tuple(tuple(group.split("|")) for group in text.split(";") if group)
+
+
+@cache
+def tools() -> tuple[Tool, ...]:
+    """Tools that a way of building may need."""
+    return tuple(Tool(row["id"], row["title"], row["about"]) for _, row in _rows("tools.csv"))
 
 
 def _system(where: str, text: str) -> Unit:

@@ -223,7 +223,7 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
     for text, name in notes.items():
         yield said(f"– {name}: {text}", FINE)
     for hardware in solution.hardware:
-        yield said(f"– {hardware.amount}: {hardware.what}", BODY)
+        yield said(f"– {hardware.amount}: {hardware.what}{hardware.through and ', ' + hardware.through}", BODY)
 
 
 def _runners(plan: SolvedPlan) -> Iterator[Flowable]:

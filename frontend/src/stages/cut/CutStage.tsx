@@ -27,8 +27,13 @@ export function CutStage() {
       <h2>To buy</h2>
       <ul>
         {solution.hardware.map((one) => (
-          <li key={one.what}>
+          <li key={`${one.what} ${one.through}`}>
             {one.amount}: <Fractions>{one.what}</Fractions>
+            {one.through && (
+              <small className="d-block other">
+                <Fractions>{one.through}</Fractions>
+              </small>
+            )}
           </li>
         ))}
       </ul>

@@ -1,17 +1,16 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import Button from 'react-bootstrap/Button'
-import { answered, client, type Schemas } from '../../api/client'
-import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
+import { WrittenField } from '../../lengths/WrittenField'
 import { cellsOf } from '../../plan/layout'
 import { useDesk } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
-import { AlternativePicture } from './Pictures'
+import { Alternatives } from './Alternatives'
 import { RunnerLibrary } from './RunnerLibrary'
+import { Tools } from './Tools'
 
 const FIGURES = [
   ['Outside', ['outside_width', 'outside_depth', 'outside_height']],
@@ -43,6 +42,7 @@ export function MakeStage() {
         <Sheet choice="bottom_sheet" title="Bottom" />
         <Sheet choice="front_sheet" title="Applied front" />
       </div>
+      <Tools />
       <h2>Corner joint</h2>
       <Alternatives family="joint" choice="joint" />
       <ChoiceFields group="Box" />
@@ -57,6 +57,9 @@ export function MakeStage() {
       <h2>Front</h2>
       <Alternatives family="front" choice="front" />
       <ChoiceFields group="Front" without={isOverlay ? [] : ['end_panel_thickness', 'reveal']} />
+      <h2>Pulls</h2>
+      <Alternatives family="pull" choice="pull" />
+      <ChoiceFields group="Pull" without={ofOtherPulls(plan.document.choices.pull)} />
       {boxes.length > 1 && (
         <>
           <h2>Surplus of a column of fronts</h2>
@@ -72,6 +75,19 @@ export function MakeStage() {
     </div>
   )
 }
+
+const OF_PULLS: Record<string, string[]> = {
+  centred: ['pull_widest', 'pull_thread', 'pull_projection'],
+  on_line: ['pull_widest', 'pull_below_edge', 'pull_thread', 'pull_projection'],
+  hand_hole: ['hand_hole_width', 'hand_hole_height', 'least_beside_hole'],
+  top_edge: ['edge_pull_allowance'],
+}
+
+/** What is asked only of other pulls than the plan's. */
+const ofOtherPulls = (pull = 'centred') =>
+  Object.values(OF_PULLS)
+    .flat()
+    .filter((name) => !OF_PULLS[pull]?.includes(name))
 
 function Results({ drawer }: { drawer: string }) {
   const { solution } = useDesk()
@@ -153,80 +169,24 @@ function Sheet({ choice, title }: { choice: string; title: string }) {
   )
 }
 
-function Alternatives({ family, choice }: { family: string; choice: string }) {
-  const { plan, act } = useDesk()
-  const catalogue = useCatalogue()
-  const weighed = useWeighed(family)
-  const all = catalogue.data?.alternatives.filter((one) => one.family === family) ?? []
-  const isLong = all.length > 4
-  const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
-  const chosen =
-    family === 'runner'
-      ? plan.document.library.runners?.[plan.document.choices.runner ?? '']?.kind
-      : (plan.document.choices[choice] ?? fallback)
-  return (
-    <fieldset className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
-      <legend className="visually-hidden">{family}</legend>
-      {all.map((one) => (
-        <label key={one.kind} className="kind-card">
-          <input
-            type="radio"
-            name={family}
-            checked={one.value === chosen}
-            onChange={() => {
-              const patch = weighed?.find((other) => other.kind === one.kind)?.patch
-              act({
-                patch: () => patch ?? [put(`/choices/${choice}`, one.value)],
-                label: one.title,
-                field: '',
-              })
-            }}
-          />
-          <AlternativePicture kind={one.kind} />
-          <strong>{one.title}</strong>
-          {!isLong && <small>{one.about}</small>}
-          <Cost of={weighed?.find((other) => other.kind === one.kind)} />
-        </label>
-      ))}
-      {isLong && <p className="lead-in about">{all.find((one) => one.value === chosen)?.about}</p>}
-    </fieldset>
-  )
-}
-
-/** What one alternative would cost and gain in this plan. */
-function Cost({ of }: { of: Schemas['Weighed'] | undefined }) {
-  if (!of) return null
-  return (
-    <small className="cost">
-      {of.is_chosen ? `${of.volume} inside` : of.more || 'as much inside'}
-      {`, ${of.parts} parts, pull ${of.pull}`}
-      {of.stops > 0 && <span className="stops" title={of.says}>{`, ${of.stops} to look at`}</span>}
-    </small>
-  )
-}
-
-/** Asked anew for each revision; families that are not weighed have none. */
-function useWeighed(family: string) {
-  const { plan } = useDesk()
-  const asked = useQuery({
-    queryKey: ['weighed', plan.id, plan.revision, family],
-    queryFn: () =>
-      answered(
-        client.GET('/api/plans/{plan_id}/alternatives', {
-          params: { path: { plan_id: plan.id }, query: { family } },
-        }),
-      ),
-    enabled: ['joint', 'bottom', 'front', 'runner'].includes(family),
-    placeholderData: keepPreviousData,
-  })
-  return asked.data?.alternatives
-}
-
 const RUNNER_FIELDS = [
   ['side_clearance', 'Clearance, one side'],
   ['height', 'Height'],
   ['metal', "Metal under a screw's head"],
 ] as const
+
+const HOLES = [
+  ['case_holes', 'Holes, cabinet member'],
+  ['box_holes', 'Holes, drawer member'],
+] as const
+
+/** Lengths with semicolons between; a bare one takes the plan's unit. */
+const listOfLengths = (text: string | null, unit: string) =>
+  (text ?? '')
+    .split(';')
+    .map((one) => one.trim())
+    .filter((one) => one !== '')
+    .map((one) => (/[a-z"'″′]/i.test(one) ? one : `${one} ${unit}`))
 
 function Runner() {
   const { plan, edit, act, preview } = useDesk()
@@ -258,6 +218,26 @@ function Runner() {
             />
           )
         })}
+      </div>
+      <div className="pairs">
+        {HOLES.map(([name, title]) => (
+          <WrittenField
+            key={name}
+            label={title}
+            kept={(runner[name] ?? []).join('; ') || null}
+            placeholder="1 1/2; 9; 13 1/4"
+            after="From its front end, with semicolons between."
+            unit=""
+            onKeep={(text) => {
+              const holes = listOfLengths(text, plan.document.units.length)
+              return edit({
+                patch: () => [put(`${at}/${name}`, holes)],
+                label: `Runner ${title.toLowerCase()}: ${holes.join('; ') || 'not said'}`,
+                field: `${id}/${name}`,
+              })
+            }}
+          />
+        ))}
       </div>
       {!runner.measured && (
         <Button

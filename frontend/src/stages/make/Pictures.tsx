@@ -159,6 +159,31 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood" d="M50 28H140V62H50z" />
     </>
   ),
+  'pull.centred': (
+    <>
+      <path className="wood wood--end" d="M20 14H140V76H20z" />
+      <circle className="metal" cx="80" cy="45" r="7" />
+    </>
+  ),
+  'pull.on_line': (
+    <>
+      <path className="wood wood--end" d="M20 6H140V28H20zM20 32H140V84H20z" />
+      <path className="metal" d="M66 13H94V19H66zM66 39H94V45H66z" />
+    </>
+  ),
+  'pull.hand_hole': (
+    <>
+      <path className="wood wood--end" d="M20 14H140V76H20z" />
+      <path className="metal" d="M64 37H96A8 8 0 0 1 96 53H64A8 8 0 0 1 64 37z" />
+    </>
+  ),
+  'pull.top_edge': (
+    <>
+      <path className="wood wood--end" d="M20 22H140V76H20z" />
+      <path className="metal" d="M60 14H100V22H60z" />
+    </>
+  ),
+  'pull.none': <path className="wood wood--end" d="M20 14H140V76H20z" />,
   'front.none': (
     <>
       <path className="wood" d="M34 4H120V18H34zM34 72H120V86H34z" />

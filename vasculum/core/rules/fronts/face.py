@@ -9,16 +9,19 @@ from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="fronted")
-def front_height(face_height: Mm, gap_above: Mm, gap_below: Mm) -> Mm:
-    """A front is the height of its face in the opening less its gaps above and below; over a lap it is more.
+def front_height(face_height: Mm, gap_above: Mm, gap_below: Mm, edge_allowance: Mm = NOTHING) -> Mm:
+    """A front is the height of its face in the opening less its gaps above and below, and a pull on its edge.
+
+    Over a lap, where a gap is less than nothing, it is more.
 
     Raises:
         CannotDerive: ``no-room-for-front``.
     """
-    height = face_height - gap_above - gap_below
+    height = face_height - gap_above - gap_below - edge_allowance
     if height <= 0:
         raise CannotDerive(
             "no-room-for-front",

@@ -46,14 +46,14 @@ def front_from_left(cell_from_left: Mm, face_left_of_cell: Mm, gap_beside: Mm) -
 
 @rule(source="geometry", per="front_gap.own")
 def gap_above_below(gap_below: Mm, front_height: Mm, front_height_cut: Mm) -> Mm:
-    """Below the cut front stays its gap and half of what snapping left; above as much."""
+    """Below the cut front stays its gap and half of what snapping left; above as much, and what a pull there takes."""
     return gap_below + (front_height - front_height_cut) / 2
 
 
 @rule(source="common practice", per="front.inset")
-def set_back(front_thickness: Mm) -> Mm:
-    """Runners begin behind an inset front: the set-back is its thickness."""
-    return front_thickness
+def set_back(front_thickness: Mm, lock_stand_off: Mm) -> Mm:
+    """Runners begin behind an inset front: the set-back is its thickness, and what a lock needs behind it."""
+    return front_thickness + lock_stand_off
 
 
 @rule(source="geometry", per="inset_box")

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down, total
+from vasculum.core.reasons import snap_down, taken, total
 
 
 def snapped_faces(each_front_height: tuple[Mm, ...], increment: Mm) -> tuple[list[Mm], Mm]:
@@ -25,27 +25,38 @@ def stacked_fronts_cut(each_front_height: tuple[Mm, ...], increment: Mm) -> tupl
 
 
 @rule(source="geometry", per="stack.even")
-def gap_at_floor(face_height: Mm, gap: Mm, each_front_height_cut: tuple[Mm, ...], each_gap_above: tuple[Mm, ...]) -> Mm:
-    """Below the lowest front stays what the faces, the gaps between them and the one above them leave.
+def gap_at_floor(
+    face_height: Mm,
+    gap: Mm,
+    each_front_height_cut: tuple[Mm, ...],
+    each_gap_above: tuple[Mm, ...],
+    each_edge_allowance: tuple[Mm | None, ...],
+) -> Mm:
+    """Below the lowest front stays what the faces, the gaps between them, the one above them and pulls on edges leave.
 
     Less than nothing where the lowest front laps over the case.
     """
     between_fronts = (len(each_front_height_cut) - 1) * gap
-    return face_height - total(*each_front_height_cut) - between_fronts - each_gap_above[0]
+    on_edges = total(Mm(0), *taken(each_edge_allowance))
+    return face_height - total(*each_front_height_cut) - between_fronts - each_gap_above[0] - on_edges
 
 
 @rule(source="geometry", per="stack.even", shared_out_as="front_from_floor")
 def fronts_from_floor(
-    cell_from_floor: Mm, gap_at_floor: Mm, gap: Mm, each_front_height_cut: tuple[Mm, ...]
+    cell_from_floor: Mm,
+    gap_at_floor: Mm,
+    gap: Mm,
+    each_front_height_cut: tuple[Mm, ...],
+    each_edge_allowance: tuple[Mm | None, ...],
 ) -> tuple[Mm, ...]:
-    """Each front stands on the fronts below it and a gap for each.
+    """Each front stands on the fronts below it, a gap for each, and what pulls on their edges take.
 
     Lower edges above the floor of the space, uppermost first.
     """
     positions, at = [], cell_from_floor + gap_at_floor
-    for height in reversed(each_front_height_cut):
+    for height, allowance in zip(reversed(each_front_height_cut), reversed(each_edge_allowance), strict=True):
         positions.append(at)
-        at = at + height + gap
+        at = at + height + gap + (Mm(0) if allowance is None else allowance)
     return tuple(reversed(positions))
 
 

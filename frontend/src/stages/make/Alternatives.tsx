@@ -1,0 +1,84 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { answered, client, type Schemas } from '../../api/client'
+import { useCatalogue } from '../../api/queries'
+import { useDesk } from '../../plan/PlanDesk'
+import { put } from '../../plan/patches'
+import { AlternativePicture } from './Pictures'
+
+/** One family of alternatives: chosen by picture, with what each would cost and gain in this plan. */
+export function Alternatives({ family, choice }: { family: string; choice: string }) {
+  const { plan, act } = useDesk()
+  const catalogue = useCatalogue()
+  const weighed = useWeighed(family)
+  const all = inOrder(catalogue.data?.alternatives.filter((one) => one.family === family) ?? [], weighed)
+  const isLong = all.length > 4
+  const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
+  const chosen =
+    family === 'runner'
+      ? plan.document.library.runners?.[plan.document.choices.runner ?? '']?.kind
+      : (plan.document.choices[choice] ?? fallback)
+  return (
+    <fieldset className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
+      <legend className="visually-hidden">{family}</legend>
+      {all.map((one) => (
+        <label key={one.kind} className="kind-card">
+          <input
+            type="radio"
+            name={family}
+            checked={one.value === chosen}
+            onChange={() => {
+              const patch = weighed?.find((other) => other.kind === one.kind)?.patch
+              act({
+                patch: () => patch ?? [put(`/choices/${choice}`, one.value)],
+                label: one.title,
+                field: '',
+              })
+            }}
+          />
+          <AlternativePicture kind={one.kind} />
+          <strong>{one.title}</strong>
+          {!isLong && <small>{one.about}</small>}
+          <Cost of={weighed?.find((other) => other.kind === one.kind)} />
+        </label>
+      ))}
+      {isLong && <p className="lead-in about">{all.find((one) => one.value === chosen)?.about}</p>}
+    </fieldset>
+  )
+}
+
+/** What needs tools that are not there comes last. */
+function inOrder(all: Schemas['AlternativeShown'][], weighed: Schemas['Weighed'][] | undefined) {
+  if (!weighed) return all
+  const place = new Map(weighed.map((one, at) => [one.kind, at]))
+  return [...all].sort((one, other) => (place.get(one.kind) ?? 0) - (place.get(other.kind) ?? 0))
+}
+
+/** What one alternative would cost and gain in this plan. */
+function Cost({ of }: { of: Schemas['Weighed'] | undefined }) {
+  if (!of) return null
+  return (
+    <small className="cost">
+      {of.is_chosen ? `${of.volume} inside` : of.more || 'as much inside'}
+      {`, ${of.parts} parts, pull ${of.pull}`}
+      {of.lacks && <span className="lacks">{`, needs a ${of.lacks}. ${of.instead}`}</span>}
+      {of.stops > 0 && <span className="stops" title={of.says}>{`, ${of.stops} to look at`}</span>}
+    </small>
+  )
+}
+
+/** Asked anew for each revision; families that are not weighed have none. */
+function useWeighed(family: string) {
+  const { plan } = useDesk()
+  const asked = useQuery({
+    queryKey: ['weighed', plan.id, plan.revision, family],
+    queryFn: () =>
+      answered(
+        client.GET('/api/plans/{plan_id}/alternatives', {
+          params: { path: { plan_id: plan.id }, query: { family } },
+        }),
+      ),
+    enabled: ['joint', 'bottom', 'front', 'runner'].includes(family),
+    placeholderData: keepPreviousData,
+  })
+  return asked.data?.alternatives
+}

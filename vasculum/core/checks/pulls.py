@@ -1,0 +1,39 @@
+"""Pulls that find room."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="from memory", per="pull.hand_hole")
+def hand_hole_leaves_wood(
+    hand_hole_from_edge: Mm, hand_hole_from_left: Mm, hand_hole_height: Mm, front_height_cut: Mm, least_beside_hole: Mm
+) -> Finding | None:
+    """A hand-hole leaves enough of the front around it."""
+    if hand_hole_from_edge >= least_beside_hole and hand_hole_from_left >= least_beside_hole:
+        return None
+    return Finding(
+        "hand-hole-too-large",
+        "attention",
+        "A hand-hole {hole} high leaves less than {least} around it in a front {height} high.",
+        "Use a pull, or notch the upper edge.",
+        {"hole": hand_hole_height, "least": least_beside_hole, "height": front_height_cut},
+        ("front_height_cut",),
+    )
+
+
+@check(source="common practice", per="pulled_behind_door")
+def pull_clears_the_door(pull_projection: Mm, pull_count: Mm) -> Finding | None:
+    """A pull behind a door stands out into it."""
+    if pull_projection == 0 or pull_count == 0:
+        return None
+    return Finding(
+        "pull-meets-door",
+        "attention",
+        "The pull stands out {projection}, and a door closes before the front.",
+        "Cut a hand-hole, leave the front out, or set the drawer back by as much.",
+        {"projection": pull_projection},
+        ("pull_screw_length",),
+    )

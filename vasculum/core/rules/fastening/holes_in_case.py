@@ -1,0 +1,15 @@
+"""Holes of the cabinet member, as the runner in hand has them. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="case_holed")
+def case_holes(set_back: Mm, runner_case_holes: tuple[Mm, ...]) -> tuple[Mm, ...]:
+    """In the case, each hole stands behind the front edge by the set-back and its place on the member.
+
+    From the front edge of the opening, on the runner line.
+    """
+    return tuple(set_back + hole for hole in runner_case_holes)

@@ -1,0 +1,34 @@
+"""Holes of the drawer member, as the runner in hand has them. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="box_holed")
+def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[Mm, ...]:
+    """On the side, each hole stands where the member has it, less what the front takes before the side begins.
+
+    From the side's front end, on the runner line.
+
+    Raises:
+        CannotDerive: ``hole-before-the-side``.
+    """
+    holes = tuple(hole - side_from_front for hole in runner_box_holes)
+    if any(hole <= 0 for hole in holes):
+        raise CannotDerive(
+            "hole-before-the-side",
+            "The first hole of the runner, {hole} in, comes into the box front, which takes {taken}.",
+            "Use the next hole of the member, or join the front so that the sides run past it.",
+            hole=runner_box_holes[0],
+            taken=side_from_front,
+        )
+    return holes
+
+
+@rule(source="geometry", per="box_holed")
+def side_from_front(side_loss_front: Mm) -> Mm:
+    """The side begins behind the face of the box by what it loses to the front."""
+    return side_loss_front

@@ -1,0 +1,31 @@
+"""How far the screws of a runner reach into the walls beside it, through what stands behind the runner. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest
+
+
+@rule(source="common practice", per="screwed")
+def screw_into_left(runner_screw_reach: Mm, behind_left: Mm) -> Mm:
+    """Into the wall on the left goes what the screw reaches past what stands behind the runner."""
+    return largest(Mm(0), runner_screw_reach - behind_left)
+
+
+@rule(source="common practice", per="screwed")
+def screw_into_right(runner_screw_reach: Mm, behind_right: Mm) -> Mm:
+    """Into the wall on the right goes what the screw reaches past what stands behind the runner."""
+    return largest(Mm(0), runner_screw_reach - behind_right)
+
+
+@rule(source="common practice", per="screwed")
+def packing_screw_left(behind_left: Mm, least_screw_bite: Mm) -> Mm:
+    """A screw through the packing on the left is as long as that is thick and the bite it needs behind it."""
+    return behind_left + least_screw_bite
+
+
+@rule(source="common practice", per="screwed")
+def packing_screw_right(behind_right: Mm, least_screw_bite: Mm) -> Mm:
+    """A screw through the packing on the right is as long as that is thick and the bite it needs behind it."""
+    return behind_right + least_screw_bite

@@ -1,0 +1,1 @@
+"""What a drawer is pulled by: how many, where, through what its screws go."""

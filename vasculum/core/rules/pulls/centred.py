@@ -1,0 +1,12 @@
+"""Pulls in the middle of the front. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="pull.centred")
+def pull_up(front_height_cut: Mm) -> Mm:
+    """A centred pull stands half-way up the front."""
+    return front_height_cut / 2

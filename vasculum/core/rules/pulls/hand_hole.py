@@ -1,0 +1,24 @@
+"""A hand-hole through front and box. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="pull.hand_hole")
+def hand_hole_from_edge(front_height_cut: Mm, hand_hole_height: Mm) -> Mm:
+    """A hand-hole stands half-way up the front.
+
+    Its lower edge, above the front's.
+    """
+    return (front_height_cut - hand_hole_height) / 2
+
+
+@rule(source="common practice", per="pull.hand_hole")
+def hand_hole_from_left(front_width_cut: Mm, hand_hole_width: Mm) -> Mm:
+    """A hand-hole stands in the middle of the front.
+
+    Its left end, from the front's.
+    """
+    return (front_width_cut - hand_hole_width) / 2

@@ -1,0 +1,12 @@
+"""A pull on the upper edge of the front. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="pull.top_edge")
+def edge_allowance(edge_pull_allowance: Mm) -> Mm:
+    """A pull on the upper edge takes its allowance off the front."""
+    return edge_pull_allowance
