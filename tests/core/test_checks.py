@@ -165,14 +165,16 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("runners_need_parallel_walls", {"width_taper": "1/4"}, "walls-taper", "note"),
     ("opening_out_of_square", {"lean": "1/16", "gap": "1/8"}, "out-of-square", "note"),
     ("opening_out_of_square", {"lean": -mm("1/4"), "gap": "1/8"}, "out-of-square", "attention"),
-    ("small_parts_at_the_saw", {"wall_height_cut": "3", "box_front_length_cut": "20", "small_part": "6"}, "small-parts", "caution"),
-    ("small_parts_at_the_saw", {"wall_height_cut": "9", "box_front_length_cut": "5", "small_part": "6"}, "small-parts", "caution"),
+    ("small_parts_at_the_saw", {"wall_height_cut": "3", "box_back_length_cut": "20", "small_part": "6"}, "small-parts", "caution"),
+    ("small_parts_at_the_saw", {"wall_height_cut": "9", "box_back_length_cut": "5", "small_part": "6"}, "small-parts", "caution"),
     ("thin_strips_at_the_saw", {"packing_left": "1/4", "packing_right": "3/8", "thin_strip": "1/2"}, "thin-strips", "caution"),
     ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "3/8"), "each_screw_into_right": ("3/8", "0"), "between_tips": "1/16", "runner_screw_stagger": "0", "least_stagger": "1/2"}, "screws-meet", "note"),
     ("holes_are_on_the_member", {"runner_box_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
     ("case_holes_are_on_the_member", {"runner_case_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
     ("hand_hole_leaves_wood", {"hand_hole_from_edge": "5/8", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "front_height_cut": "2 1/2", "least_beside_hole": "3/4"}, "hand-hole-too-large", "attention"),
     ("pull_clears_the_door", {"pull_projection": "1 1/4", "pull_count": Fraction(1)}, "pull-meets-door", "attention"),
+    ("panel_is_long_enough", {"panel_length": "29 1/2", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}, "panel-too-short", "stop"),
+    ("panel_is_wide_enough", {"panel_width": "20", "panel_width_needed": "21 3/4"}, "panel-too-narrow", "stop"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -245,8 +247,10 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("holes_are_on_the_member", {"runner_box_holes": ("1", "13 7/8"), "runner_length": "14"}),
     ("case_holes_are_on_the_member", {"runner_case_holes": ("1", "13 7/8"), "runner_length": "14"}),
     ("hand_hole_leaves_wood", {"hand_hole_from_edge": "3/4", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "front_height_cut": "2 3/4", "least_beside_hole": "3/4"}),
+    ("panel_is_long_enough", {"panel_length": "29 3/4", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}),
+    ("panel_is_wide_enough", {"panel_width": "21 3/4", "panel_width_needed": "21 3/4"}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
-    ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_front_length_cut": "20", "small_part": "6"}),
+    ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),
     ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),
     ("thin_strips_at_the_saw", {"packing_left": "1/2", "packing_right": "1/2", "thin_strip": "1/2"}),
 ]  # fmt: skip

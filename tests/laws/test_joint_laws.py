@@ -19,8 +19,8 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan
 
-JOINTS = [kind.partition(".")[2] for kind in the_catalogue().alternatives("joint")]
-PAIRS = list(itertools.product(JOINTS, JOINTS))
+FRONTS, BACKS = ([k.partition(".")[2] for k in the_catalogue().alternatives(family)] for family in ("joint", "back"))
+PAIRS = list(itertools.product(FRONTS, BACKS))
 
 
 def inches(front: str, back: str) -> SolvedPlan:
@@ -61,6 +61,8 @@ class Box:
 
     def end(self, joint: str, end: str, is_tail: bool) -> tuple[Polygon, Polygon, list[Polygon]]:
         """The end piece, what is cut out of the left side there, and what the walls leave free or add outside."""
+        if joint == "integral":
+            return self.face()
         t, ts, half = self.of(f"box_{end}_thickness"), self.side, self.width / 2
         length, set_in = self.of(f"box_{end}_length_cut"), self.of(f"set_in_{end}", 0.0)
         piece = rectangle(half - length / 2, set_in, half + length / 2, set_in + t)
@@ -85,6 +87,12 @@ class Box:
             piece = self.both(piece, rectangle(0, t - self.of(f"slot_depth_{end}"), ts, t))
         ears = [rectangle(start, 0, 0, t), rectangle(self.width, 0, self.width - start, t)] if start < 0 else []
         return piece, cut, ears
+
+    def face(self) -> tuple[Polygon, Polygon, list[Polygon]]:
+        """The face stands before the box; the sides go into its back by the housing."""
+        left, width = -self.of("front_overhang_left"), self.of("front_width_cut")
+        whole = rectangle(left, -self.of("front_thickness"), left + width, 0)
+        return self.both(whole, rectangle(0, -self.of("front_housing"), self.side, 0)), Polygon(), [whole]
 
     def both(self, piece: Polygon, cut: Polygon) -> Polygon:
         """Cut on the left, and its mirror image on the right."""
@@ -114,7 +122,7 @@ def test_the_parts_of_a_box_fill_its_walls_without_overlap_or_gap(make: Any, fro
         pieces = [ahead, behind, left, mirrored(left, box.width)]
         inner = box.side, box.width - box.side
         inside = [
-            rectangle(inner[0], box.of("set_in_front", 0.0) + box.of("box_front_thickness"), inner[1],
+            rectangle(inner[0], box.of("set_in_front", 0.0) + box.of("front_wall"), inner[1],
                       box.depth - box.of("set_in_back", 0.0) - box.of("box_back_thickness")),
             rectangle(inner[0], 0, inner[1], box.of("set_in_front", 0.0)),
             rectangle(inner[0], box.depth - box.of("set_in_back", 0.0), inner[1], box.depth),

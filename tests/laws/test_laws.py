@@ -124,7 +124,8 @@ def test_every_cut_size_is_a_multiple_of_the_increment_and_no_larger_than_exact(
     for (place, name), one in plan.solved.quantities.items():
         exact = plan.solved.value(place, name.removesuffix("_cut"))
         if name.endswith("_cut") and one.value is not None:
-            assert one.value % increment == 0, name
+            is_alone = name == "box_back_length_cut" and plan.solved.value(place, "front_housing") is not None
+            assert one.value % (value(plan, "thickness_increment") if is_alone else increment) == 0, name
             assert exact - increment < one.value <= exact, name
 
 
@@ -141,6 +142,11 @@ def test_every_number_answers_why_with_a_sum_that_gives_it(plan: SolvedPlan) -> 
                 "packing_left",
                 "packing_right",
                 "behind_left",
+                "faces_shown",
+                "pull_count",
+                "front_wall",
+                "front_wall_weight",
+                "faces_from_panel",
                 "behind_right",
                 "cell_from_left",
                 "cell_from_floor",

@@ -123,7 +123,7 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
     if not is_chosen or whole is None:
         return
     edge, cell_depth = whole
-    walls = at.all_of("side_thickness", "box_front_thickness", "box_back_thickness", "inside_width", "inside_depth")
+    walls = at.all_of("side_thickness", "front_wall", "box_back_thickness", "inside_width", "inside_depth")
     if walls is not None:
         side, front, _, inside_width, inside_depth = walls
         corner = (x + side, start + front)

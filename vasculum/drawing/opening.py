@@ -11,6 +11,7 @@ from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.above import above
 from vasculum.drawing.in_the_way import from_the_front
+from vasculum.drawing.panel import matched_splits, panel_of
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import section
 from vasculum.drawing.sizes import Sizes
@@ -36,7 +37,7 @@ def opening_sheets(plan: SolvedPlan) -> list[Sheet]:
         sheets += [above(plan, space, box, numbers) for box in boxes]
         ways = [brought_in(plan, box, numbers[box]) for box in _one_of_each_size(plan, boxes)]
         sheets += [way for way in ways if way.primitives]
-    return sheets
+    return sheets + [panel_of(plan, split) for split in matched_splits(plan)]
 
 
 def _one_of_each_size(plan: SolvedPlan, boxes: list[str]) -> list[str]:

@@ -77,6 +77,12 @@ class _PartDrawing:
         if one.kind == "holes":
             self._holes(one)
             return
+        if one.kind == "round":
+            self._round(one)
+            return
+        if one.kind == "housing":
+            self._housing(one)
+            return
         if one.kind == "hand_hole":
             self._through(one)
             return
@@ -151,6 +157,28 @@ class _PartDrawing:
         for hole in holes:
             at = (self._x(int(self.part.hand == "R"), hole), line)
             self.sheet.add(Arc("cut", "joinery", at, HOLE, 0, 360, key_text(one.width)))
+
+    def _round(self, one: Joinery) -> None:
+        """A rabbet along all four edges."""
+        width = self.value(one.width)
+        if width is None or one.width is None:
+            return
+        inner = (self.length - 2 * width, self.width - 2 * width)
+        self.sheet.add(Rect("cut", "joinery", (width, width), *inner, key_text(one.width)))
+        self.dimension(one.width, (ZERO, self.width), (width, self.width), "across", 6)
+
+    def _housing(self, one: Joinery) -> None:
+        """A housing across the back of a face: seen from within, the left side is on the right."""
+        begins, width = self.value(one.from_edge), self.value(one.width)
+        if begins is None or width is None or one.from_edge is None:
+            return
+        end = int("left" in one.what)
+        for distance in (begins, begins + width):
+            x = self._x(end, distance)
+            self.sheet.add(Line("cut", "joinery", (x, ZERO), (x, self.width), key_text(one.from_edge)))
+        edge, near = self._x(end, ZERO), self._x(end, begins)
+        ends = ((min(edge, near), self.width), (max(edge, near), self.width))
+        self.dimension(one.from_edge, *ends, "across", 6)
 
     def _through(self, one: Joinery) -> None:
         """A hole right through, in the middle of the length."""

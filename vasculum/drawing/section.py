@@ -50,7 +50,7 @@ def _box_from_side(sizes: Sizes, tint: int, cell: tuple[Mm, Mm], floor: Mm) -> N
         "outside_height",
         "room_from_floor",
         "play_below",
-        "box_front_thickness",
+        "front_wall",
         "box_back_thickness",
     )
     if box is None:
@@ -64,6 +64,8 @@ def _box_from_side(sizes: Sizes, tint: int, cell: tuple[Mm, Mm], floor: Mm) -> N
         length, thickness, wall = bottom
         wall_from = below + box_height - wall
         for x, t in ((start, front), (end - back, back)):
+            if t == 0:
+                continue
             sheet.add(Rect("cut", "box", (x, wall_from), t, wall, sizes.key("wall_height_cut"), tint))
         raised = sizes.of("bottom_raise") if sizes.of("groove_width") is not None else ZERO
         at = (start + (box_depth - length) / 2, below + (raised or ZERO))

@@ -11,6 +11,7 @@ from pydantic import Field
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.drawing.above import above
 from vasculum.drawing.opening import elevation
+from vasculum.drawing.panel import panel_of
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.section import section
@@ -59,7 +60,7 @@ class SheetShown(Model):
 class View(Model):
     """One sheet that somebody looks at: of which space, cell or part."""
 
-    name: Literal["elevation", "section", "above", "way_in", "part"]
+    name: Literal["elevation", "section", "above", "way_in", "panel", "part"]
     of: Annotated[str, Field(max_length=100)]
 
 
@@ -73,7 +74,7 @@ def drawings_of(plan: SolvedPlan, view: View | None = None) -> list[SheetShown]:
 
 
 def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
-    """One sheet: ``elevation`` of a space; ``section``, ``above`` or ``way_in`` of a place; ``part`` by its id.
+    """One sheet: ``elevation`` of a space; ``section``, ``above``, ``way_in``, ``panel`` of a place; a ``part``.
 
     Raises:
         NoSuchQuantity: ``no-such-sheet`` where there is no such space, place or part.
@@ -88,6 +89,8 @@ def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
                 return _sheet(sheet, [part.id for part in group])
     if name == "way_in" and of in plan.plan.places:
         return _sheet(brought_in(plan, of, numbers.get(of, 0)), [])
+    if name == "panel" and of in plan.plan.places:
+        return _sheet(panel_of(plan, of), [])
     if name in ("section", "above") and of in plan.plan.places:
         space = next(s for s in plan.plan.space_order if any(node.id == of for node in nodes_of(plan.plan, s)))
         sheet = section(plan, of, numbers.get(of, 0)) if name == "section" else above(plan, space, of, numbers)

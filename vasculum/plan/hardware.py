@@ -117,10 +117,8 @@ def _screws(at: _Drawer) -> Iterator[Wanted]:
                 count = at.count("packing_screws")
                 yield _screw(at, "packing", f"packing_screw_{side}", through, count, f"behind_{side}", " at least")
     if "pull_screwed" in at.kinds and at.has("pull_screw_length", "pull_count"):
-        through = (
-            f"through box front {at.said('box_front_thickness')}{stand_off} and front {at.said('front_thickness')} "
-            f"into the pull {at.said('pull_thread')}"
-        )
+        wall = f"box front {at.said('box_front_thickness')}{stand_off} and " if "front_walled" in at.kinds else ""
+        through = f"through {wall}front {at.said('front_thickness')} into the pull {at.said('pull_thread')}"
         yield _screw(at, "pull", "pull_screw_length", through, at.count("pull_count"), "pull_count")
 
 

@@ -25,6 +25,10 @@ JoineryKind = Literal[
     "runner_groove",
     "holes",
     "hand_hole",
+    "housing",
+    "stopped",
+    "round",
+    "face",
 ]
 End = Literal["front", "back"]
 ENDS: tuple[End, End] = ("front", "back")
@@ -137,11 +141,27 @@ class WallJoinery:
 
 
 def front_joinery(plan: SolvedPlan, drawer: str) -> tuple[Joinery, ...]:
-    """What is cut into an applied front."""
-    if (drawer, "hand_hole_from_edge") not in plan.solved.quantities:
-        return ()
-    width, height = (nearest_key(plan, drawer, f"hand_hole_{name}") for name in ("width", "height"))
-    return (Joinery("hand_hole", "Hand-hole, box front alike", (drawer, "hand_hole_from_edge"), width, height),)
+    """What is cut into a front: what holds the box it belongs to, a lip, a pair's groove, a hand-hole."""
+    cut = WallJoinery(plan, drawer)
+    found = []
+    if cut.has("front_housing") and (plan.solved.value(drawer, "front_housing") or 0) > 0:
+        side = cut.near("side_thickness")
+        for hand in ("left", "right"):
+            begins = cut.own(f"front_overhang_{hand}")
+            found.append(Joinery("housing", f"Housing for the {hand} side", begins, side, cut.own("front_housing")))
+    if cut.has("face_groove_from_edge"):
+        begins, width = cut.own("face_groove_from_edge"), cut.own("groove_width")
+        found.append(Joinery("stopped", "Groove for the bottom", begins, width, cut.own("groove_depth_front")))
+    if cut.has("lip_rabbet_width"):
+        width, depth = cut.own("lip_rabbet_width"), cut.own("lip_rabbet_depth")
+        found.append(Joinery("round", "Rabbet that leaves the lip", None, width, depth))
+    if cut.has("face_half"):
+        depth = cut.own("face_groove_deep")
+        found.append(Joinery("face", "Groove across the face", cut.own("face_half"), cut.near("blade_kerf"), depth))
+    if cut.has("hand_hole_from_edge"):
+        width, height = (cut.near(f"hand_hole_{name}") for name in ("width", "height"))
+        found.append(Joinery("hand_hole", "Hand-hole", cut.own("hand_hole_from_edge"), width, height))
+    return tuple(found)
 
 
 def in_words(plan: SolvedPlan, one: Joinery) -> str:
@@ -169,6 +189,10 @@ def in_words(plan: SolvedPlan, one: Joinery) -> str:
         "runner_groove": f"{begins} above the lower edge, {width} wide, {depth} deep, outside face",
         "line": f"{begins} above the lower edge",
         "holes": f"{width} from the front end",
+        "housing": f"{begins} from that edge, {width} wide, {depth} deep, inside face",
+        "stopped": f"{begins} above the lower edge, {width} wide, {depth} deep, inside face, from side to side",
+        "round": f"all round, {width} wide, {depth} deep, inside face",
+        "face": f"{begins} above the lower edge, {width} wide, {depth} deep, outside face",
         "hand_hole": f"{begins} above the lower edge, {width} wide, {depth} high, right through, in the middle",
     }
     return f"{one.what}: {texts[one.kind]}{_passes(plan, one)}"
@@ -177,7 +201,7 @@ def in_words(plan: SolvedPlan, one: Joinery) -> str:
 def _passes(plan: SolvedPlan, one: Joinery) -> str:
     """What a narrow blade makes of it: so many passes, the last one overlapping."""
     if (
-        one.kind not in ("groove", "runner_groove", "dado", "rabbet_end", "rabbet_ends")
+        one.kind not in ("groove", "runner_groove", "dado", "rabbet_end", "rabbet_ends", "housing", "stopped", "round")
         or one.width is None
         or one.depth is None
     ):

@@ -7,6 +7,7 @@ from vasculum.plan.crossings import BUILT_IN
 from vasculum.plan.document import Choices, Plan, Reading, Space
 from vasculum.plan.layout import (
     BOXES,
+    LAPPING,
     SPLITS,
     Node,
     divider_of,
@@ -36,25 +37,40 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= {"shelf_through_mouth"} if has_mouth and place.holds == "shelf" else set()
     if place.holds in SPLITS:
         kinds |= {"divider_through_mouth"} if has_mouth and divider_of(place) == "board" else set()
-        return frozenset(kinds - {place.holds} | _split_kinds(plan, node, levels))
+        return frozenset(kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels))
     if place.holds in BOXES:
-        kinds |= {"drawer"} | _joints(plan, levels)
+        kinds |= {"drawer"} | _joints(plan, levels, front)
         kinds |= _runner_kinds(plan, levels, kinds)
         kinds |= _kept_runner_kinds(levels)
         kinds |= _asked(_ASKED_OF_BOX, levels)
         kinds |= {chosen_kind(plan, "door", levels)} if "doored" in kinds else set()
-        kinds.add({"inset": "room.stacked", "overlay": "room.lapped"}[front] if node.is_stacked else "room.own")
+        stacked = "room.lapped" if front in LAPPING else "room.stacked"
+        kinds.add(stacked if node.is_stacked else "room.own")
         kinds.add(f"front.{front}")
     if front != "none":
         snap = "stacked" if node.is_stacked else "own"
         kinds |= {f"front.{front}", "fronted", f"front_snap.{snap}"}
-        kinds |= {f"front_gap.{snap}"} if front == "inset" else set()
+        kinds |= {f"front_gap.{snap}"} if front == "inset" else {"lapping"}
+        kinds.add(chosen_kind(plan, "face", levels))
         kinds |= {"front_through_mouth"} if has_mouth else set()
         if place.holds in BOXES:
-            kinds |= {"faced", f"{front}_box"} | _pull_kinds(plan, levels, kinds)
+            kinds |= {"faced", "inset_box" if front == "inset" else "lapping_box"}
+            kinds |= {"front_screwed"} if "front_walled" in kinds else set()
+            kinds |= _pull_kinds(plan, levels, kinds)
         else:
             kinds.add("false_front")
     return frozenset(kinds)
+
+
+def _grain_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:
+    """Whether the figure runs on over a column of fronts, and what the panel was said to be."""
+    fronts = [id_ for id_ in node.place.children if front_of(plan, node.space, plan.places[id_]) != "none"]
+    if node.place.holds != "rows" or len(fronts) < 2:
+        return set()
+    grain = chosen_kind(plan, "grain", levels)
+    if grain == "grain.free":
+        return {grain}
+    return {grain} | _asked({"panel_said": ("panel_length",), "panel_width_said": ("panel_width",)}, levels)
 
 
 def _pull_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str]:
@@ -112,19 +128,30 @@ def _asked(asked: dict[str, tuple[str, ...]], levels: list[Choices]) -> set[str]
     return {kind for kind, names in asked.items() if all(nearest_choice(levels, name) for name in names)}
 
 
-def _joints(plan: Plan, levels: list[Choices]) -> set[str]:
-    """Joint at the front, joint at the back, and how the bottom is held; without a choice the back is joined alike."""
+def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:
+    """Joint at the front, joint at the back, and how the bottom is held; without a choice the back is joined alike.
+
+    A face that is the front of the box has no like at the back, and there is none where there is no front: the sides
+    are butted then.
+    """
     joint = chosen_kind(plan, "joint", levels)
     back = nearest_choice(levels, "back_joint") or joint.partition(".")[2]
     bottom = chosen_kind(plan, "bottom", levels)
-    kinds = (joint, f"back.{back}", bottom)
-    return {*kinds, *(shared for kind in kinds for shared in SHARED_BY.get(kind, ()))}
+    if joint == "joint.integral" and front == "none":
+        joint = "joint.butt_around"
+    kinds = (joint, f"back.{'butt_between' if back == 'integral' else back}", bottom)
+    found = {*kinds, *(shared for kind in kinds for shared in SHARED_BY.get(kind, ()))}
+    return found | ({"integral_grooved"} if joint == "joint.integral" and "in_grooves" in found else set())
 
 
 SHARED_BY = {
     "bottom.grooved": ("in_grooves",), "bottom.slid_in": ("in_grooves",),
     "bottom.between": ("flush_bottom",), "bottom.in_rabbet": ("flush_bottom",),
-    "joint.through_dovetail": ("tails_front",), "joint.half_blind": ("tails_front",),
+    "joint.butt_between": ("front_walled",), "joint.butt_around": ("front_walled",),
+    "joint.rabbet_in_ends": ("front_walled",), "joint.rabbet_in_sides": ("front_walled",),
+    "joint.dado": ("front_walled",), "joint.dado_tongue": ("front_walled",), "joint.finger": ("front_walled",),
+    "joint.sliding_dovetail": ("front_walled",),
+    "joint.through_dovetail": ("front_walled", "tails_front"), "joint.half_blind": ("front_walled", "tails_front"),
     "back.through_dovetail": ("tails_back",), "back.half_blind": ("tails_back",),
 }  # fmt: skip
 """Alternatives that have something in common → the kind that answers for it."""
@@ -171,7 +198,7 @@ def _kept_runner_kinds(levels: list[Choices]) -> set[str]:
 
 
 def _edge_kinds(node: Node, front: str) -> set[str]:
-    """What borders a place on its four sides; an overlay front laps over what is solid there."""
+    """What borders a place on its four sides; a front that laps stands over what is solid there."""
     kinds = {
         "left.edge" if node.is_left_edge else "left.divider",
         "right.edge" if node.is_right_edge else "right.divider",
@@ -181,8 +208,8 @@ def _edge_kinds(node: Node, front: str) -> set[str]:
         ("below", node.is_open_below, node.is_bottom_edge),
     ):
         lapped = "lap_end" if is_end else "lap_divider"
-        kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if front == 'overlay' else 'solid'}")
-    if front == "overlay":
+        kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if front in LAPPING else 'solid'}")
+    if front in LAPPING:
         kinds.add("lap_left.end" if node.is_left_edge else "lap_left.divider")
         kinds.add("lap_right.end" if node.is_right_edge else "lap_right.divider")
     return kinds
@@ -196,7 +223,8 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         return {"sizing.fixed"}
     if by == "contents":
         content = {"drawer": "box", "tray": "box", "bin": "bin", "shelf": "shelf"}.get(place.holds, "bay")
-        kind = {"inset": "contents_stacked", "overlay": "contents_lapped"}[front] if node.is_stacked else "contents"
+        stacked = "contents_lapped" if front in LAPPING else "contents_stacked"
+        kind = stacked if node.is_stacked else "contents"
         return {f"sizing.{kind}", "content.bay" if content == "bay" else f"content.{content}_{node.of}"}
     relative = "graduated_ratio" if by == "graduated" and parent.ratio else "share" if by == "left" else by
     return {f"sizing.{relative}_{divider_of(parent)}"}

@@ -13,6 +13,8 @@ BOXES = ("drawer", "tray")
 """What is pulled out on runners."""
 FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
+LAPPING = ("overlay", "partial", "lipped")
+"""Fronts that lap over what surrounds their cell."""
 
 
 @dataclass(frozen=True)

@@ -31,7 +31,8 @@ Role = Literal[
     "runner_left",
     "runner_right",
 ]
-Grain = Literal["length", "free"]
+Grain = Literal["length", "free", "matched"]
+"""Along the length, as it comes, or in its place on a panel that several pieces are cut from."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -95,6 +96,7 @@ def _walls(plan: SolvedPlan, node: Node) -> list[Part]:
             _sheet(plan, node, f"box_{end}_sheet", "side_sheet"), joinery=cut.of_end(end),
         )
         for end, role, height in _ENDS
+        if (drawer, f"box_{end}_length_cut") in plan.solved.quantities
     ]  # fmt: skip
     right = replace(sides, id=f"{drawer}/side_right", role="side_right", name="Side, right", hand="R")
     return [sides, right, *ends]
@@ -116,10 +118,11 @@ def _bottom(plan: SolvedPlan, node: Node) -> Part:
 
 def _front(plan: SolvedPlan, node: Node) -> Part:
     drawer = node.id
+    is_matched = node.parent is not None and "grain.matched" in plan.laid.places[node.parent].kinds
     return Part(
         f"{drawer}/front", drawer, "front", "Front", (drawer, "front_width_cut"), (drawer, "front_height_cut"),
         nearest_key(plan, drawer, "front_thickness"), _sheet(plan, node, "front_sheet"),
-        joinery=front_joinery(plan, drawer),
+        grain="matched" if is_matched else "length", joinery=front_joinery(plan, drawer),
     )  # fmt: skip
 
 

@@ -854,7 +854,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove" | "holes" | "hand_hole";
+            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove" | "holes" | "hand_hole" | "housing" | "stopped" | "round" | "face";
             /** Text */
             text: string;
             /** Keys */
@@ -1155,7 +1155,7 @@ export interface components {
              * Grain
              * @enum {string}
              */
-            grain: "length" | "free";
+            grain: "length" | "free" | "matched";
             /**
              * Places
              * @description Names of the places, one for each piece.
@@ -2361,7 +2361,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "elevation" | "section" | "above" | "way_in" | "part";
+            name: "elevation" | "section" | "above" | "way_in" | "panel" | "part";
             /** Of */
             of: string;
         };

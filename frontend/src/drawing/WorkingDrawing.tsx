@@ -12,6 +12,7 @@ const SHORT: [View['name'], string][] = [
   ['above', 'Plan view'],
   ['section', 'Section'],
   ['way_in', 'Way in'],
+  ['panel', 'Panel'],
 ]
 
 /** The sheet in view: it came with the last answer, or is asked for. */
@@ -47,6 +48,8 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const isPart = view.name === 'part'
   const canPush = stage === 'measure' && view.name === 'elevation'
   const carriedIn = Object.keys(solution.quantities).find((key) => key.endsWith('/passes_flat'))
+  const isMatched = Object.keys(solution.quantities).some((key) => key.endsWith('/panel_length_needed'))
+  const hasView = (name: View['name']) => (name === 'way_in' ? carriedIn : name !== 'panel' || isMatched)
   const names = Object.fromEntries(
     cellsOf(plan.document).map((one) => [one.id, `${one.number}, ${one.place.name}`]),
   )
@@ -68,7 +71,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   return (
     <section className="working" aria-label="Working drawing">
       <div className="views">
-        {SHORT.filter(([name]) => name !== 'way_in' || carriedIn).map(([name, title]) => (
+        {SHORT.filter(([name]) => hasView(name)).map(([name, title]) => (
           <button
             type="button"
             className="btn btn-sm"
@@ -132,7 +135,9 @@ function Empty({ view }: { view: string }) {
             ? 'The plan view is drawn once a width and a depth have been read.'
             : view === 'way_in'
               ? 'The way in is drawn once the mouth has been measured, and the box has its sizes.'
-              : 'The opening is drawn once a width and a height have been read.'}
+              : view === 'panel'
+                ? 'The fronts of this drawer are not cut from one panel.'
+                : 'The opening is drawn once a width and a height have been read.'}
       </p>
     </div>
   )

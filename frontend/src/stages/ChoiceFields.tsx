@@ -13,7 +13,7 @@ type Choosable = Schemas['ChoosableShown']
 /** What a bare weight is taken in, beside each unit of length. */
 export const WEIGHT = { in: 'lb', mm: 'kg' }
 /** Families that are chosen beside numbers, as a list. */
-const KINDS = ['door', 'back']
+const KINDS = ['door', 'back', 'face', 'grain']
 const NUMBERS = ['length', 'weight', 'count', 'ratio']
 
 /** The lengths, weights, counts and ratios of one group that may be chosen, for the whole plan, a space or a place, each with its default as assumed. */

@@ -8,9 +8,9 @@ from vasculum.core.lengths import Mm
 
 
 @check(source="from memory", per="drawer")
-def small_parts_at_the_saw(wall_height_cut: Mm, box_front_length_cut: Mm, small_part: Mm) -> Finding | None:
+def small_parts_at_the_saw(wall_height_cut: Mm, box_back_length_cut: Mm, small_part: Mm) -> Finding | None:
     """Short pieces are cut against a stop block."""
-    short = box_front_length_cut if box_front_length_cut < wall_height_cut else wall_height_cut
+    short = box_back_length_cut if box_back_length_cut < wall_height_cut else wall_height_cut
     if short >= small_part:
         return None
     return Finding(
@@ -19,7 +19,7 @@ def small_parts_at_the_saw(wall_height_cut: Mm, box_front_length_cut: Mm, small_
         "A piece {short} across is small at a table saw.",
         "Never let it sit between fence and blade: use a stop block and a sled, and keep it long until last.",
         {"short": short},
-        ("wall_height_cut", "box_front_length_cut"),
+        ("wall_height_cut", "box_back_length_cut"),
     )
 
 

@@ -149,7 +149,7 @@ def front_in_the_opening(gap_beside: Mm, gap_above_below: Mm) -> Finding | None:
     )
 
 
-@check(source="common practice", per="front.overlay")
+@check(source="common practice", per="lapping")
 def front_laps_as_planned(front_width: Mm, front_width_cut: Mm, increment: Mm) -> Finding | None:
     """An overlay front leaves its neighbour the gap, and laps far enough."""
     off = front_width_cut - front_width

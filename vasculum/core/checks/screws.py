@@ -8,7 +8,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest
 
 
-@check(source="common practice", per="faced")
+@check(source="common practice", per="front_screwed")
 def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | None:
     """A front screw bites deep enough."""
     if front_screw_bite >= least_screw_bite:
@@ -27,7 +27,7 @@ def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | N
     )
 
 
-@check(source="common practice", per="faced")
+@check(source="common practice", per="front_screwed")
 def front_screws_stay_inside(front_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
     """A front screw ends inside the front."""
     if front_screw_cover >= least_screw_cover:

@@ -82,16 +82,6 @@ def side_length_cut(side_length: Mm, increment: Mm) -> Mm:
 
 
 @rule(source="common practice", per="drawer")
-def box_front_length_cut(box_front_length: Mm, increment: Mm) -> Mm:
-    """The box front is cut to length, down to the shop's increment: the box must still go between its runners.
-
-    Raises:
-        CannotDerive: ``nothing-left-to-cut``.
-    """
-    return _cut(box_front_length, increment, "The length of the box front")
-
-
-@rule(source="common practice", per="drawer")
 def box_back_length_cut(box_back_length: Mm, increment: Mm, thickness_increment: Mm) -> Mm:
     """The box back is cut to fill the width that the cut front makes, down to the finer of the two increments.
 
@@ -174,7 +164,7 @@ def inside_width(outside_width: Mm, side_thickness: Mm) -> Mm:
 @rule(source="geometry", per="drawer")
 def inside_depth(
     outside_depth: Mm,
-    box_front_thickness: Mm,
+    front_wall: Mm,
     box_back_thickness: Mm,
     set_in_front: Mm = NOTHING,
     set_in_back: Mm = NOTHING,
@@ -184,7 +174,7 @@ def inside_depth(
     Raises:
         CannotDerive: ``no-inside-depth``.
     """
-    depth = outside_depth - set_in_front - box_front_thickness - box_back_thickness - set_in_back
+    depth = outside_depth - set_in_front - front_wall - box_back_thickness - set_in_back
     if depth <= 0:
         raise CannotDerive(
             "no-inside-depth",

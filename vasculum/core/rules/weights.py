@@ -16,10 +16,8 @@ def box_weight(
     back_wall_height_cut: Mm,
     side_thickness: Mm,
     side_density: Fraction,
-    box_front_length_cut: Mm,
+    front_wall_weight: float,
     box_back_length_cut: Mm,
-    box_front_thickness: Mm,
-    box_front_density: Fraction,
     box_back_thickness: Mm,
     box_back_density: Fraction,
     bottom_width_cut: Mm,
@@ -29,9 +27,13 @@ def box_weight(
 ) -> float:
     """The box weighs what its sides, front, back and bottom do: volume times density."""
     sides = weight_of(2 * side_length_cut * wall_height_cut * side_thickness, side_density)
-    front = weight_of(box_front_length_cut * wall_height_cut * box_front_thickness, box_front_density)
     back = weight_of(box_back_length_cut * back_wall_height_cut * box_back_thickness, box_back_density)
-    return sides + front + back + weight_of(bottom_width_cut * bottom_depth_cut * bottom_thickness, bottom_density)
+    return (
+        sides
+        + front_wall_weight
+        + back
+        + weight_of(bottom_width_cut * bottom_depth_cut * bottom_thickness, bottom_density)
+    )
 
 
 @rule(source="geometry", per="fronted", unit="kg", judgement=True)

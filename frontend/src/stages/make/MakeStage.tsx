@@ -1,4 +1,5 @@
 import Button from 'react-bootstrap/Button'
+import type { PlanDocument } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
@@ -24,9 +25,6 @@ export function MakeStage() {
   const { plan, chosenPlace } = useDesk()
   const boxes = cellsOf(plan.document).filter((one) => ['drawer', 'tray'].includes(one.place.holds))
   const shown = boxes.find((one) => one.id === chosenPlace) ?? boxes[0]
-  const isOverlay =
-    Object.values(plan.document.places).some((one) => one.choices?.front === 'overlay') ||
-    plan.document.choices.front === 'overlay'
   return (
     <div data-ready>
       <h1>Make</h1>
@@ -56,7 +54,7 @@ export function MakeStage() {
       <ChoiceFields group="Runners" />
       <h2>Front</h2>
       <Alternatives family="front" choice="front" />
-      <ChoiceFields group="Front" without={isOverlay ? [] : ['end_panel_thickness', 'reveal']} />
+      <ChoiceFields group="Front" without={ofOtherFronts(plan.document)} />
       <h2>Pulls</h2>
       <Alternatives family="pull" choice="pull" />
       <ChoiceFields group="Pull" without={ofOtherPulls(plan.document.choices.pull)} />
@@ -74,6 +72,27 @@ export function MakeStage() {
       <ChoiceFields group="Shop" />
     </div>
   )
+}
+
+/** What is asked only of some fronts. */
+const OF_FRONTS = {
+  overlay: ['end_panel_thickness', 'reveal'],
+  partial: ['partial_lap'],
+  lipped: ['lip_lap'],
+}
+
+/** What is asked only of other fronts than the plan's. */
+function ofOtherFronts(document: PlanDocument): string[] {
+  const places = Object.values(document.places)
+  const chosen = (name: string, fallback: string) =>
+    new Set([document.choices[name] ?? fallback, ...places.flatMap((one) => one.choices?.[name] ?? [])])
+  const fronts = chosen('front', 'inset')
+  const notAsked = Object.entries(OF_FRONTS).flatMap(([front, names]) => (fronts.has(front) ? [] : names))
+  return [
+    ...notAsked,
+    ...(chosen('face', 'plain').has('pair') ? [] : ['face_groove_depth']),
+    ...(chosen('grain', 'free').has('matched') ? [] : ['panel_trim', 'panel_length', 'panel_width']),
+  ]
 }
 
 const OF_PULLS: Record<string, string[]> = {

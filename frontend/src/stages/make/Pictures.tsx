@@ -184,6 +184,26 @@ const SHAPES: Record<string, React.ReactNode> = {
     </>
   ),
   'pull.none': <path className="wood wood--end" d="M20 14H140V76H20z" />,
+  'front.partial': (
+    <>
+      <path className="wood" d="M50 4H120V20H50zM50 70H120V86H50z" />
+      <path className="wood wood--end" d="M34 14H50V76H34z" />
+      <path className="wood" d="M50 28H140V62H50z" />
+    </>
+  ),
+  'front.lipped': (
+    <>
+      <path className="wood" d="M42 4H120V18H42zM42 72H120V86H42z" />
+      <path className="wood wood--end" d="M34 12H42V22H50V68H42V78H34z" />
+      <path className="wood" d="M50 28H140V62H50z" />
+    </>
+  ),
+  'joint.integral': (
+    <>
+      <path className="wood" d="M30 24H48V82H30z" />
+      <path className="wood wood--end" d="M10 12H140V30H48V24H30V30H10z" />
+    </>
+  ),
   'front.none': (
     <>
       <path className="wood" d="M34 4H120V18H34zM34 72H120V86H34z" />

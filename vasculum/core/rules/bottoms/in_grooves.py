@@ -38,14 +38,14 @@ def groove_depth_side(
 
 @rule(source="common practice", per="in_grooves")
 def groove_depth_front(
-    box_front_thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
+    front_stock: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
 ) -> Mm:
     """The groove in the box front is half its thickness deep, but no deeper than is usual, unless chosen.
 
     Raises:
         CannotDerive: ``groove-through-the-wall``.
     """
-    return groove_depth(box_front_thickness, most_groove_depth, thickness_increment, wanted_groove_depth, "box front")
+    return groove_depth(front_stock, most_groove_depth, thickness_increment, wanted_groove_depth, "box front")
 
 
 @rule(source="common practice", per="in_grooves")

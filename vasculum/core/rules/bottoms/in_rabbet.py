@@ -18,13 +18,13 @@ def edge_rabbet_side(side_thickness: Mm, thickness_increment: Mm) -> Mm:
 
 
 @rule(source="common practice", per="bottom.in_rabbet")
-def edge_rabbet_front(box_front_thickness: Mm, thickness_increment: Mm) -> Mm:
+def edge_rabbet_front(front_stock: Mm, thickness_increment: Mm) -> Mm:
     """The rabbet along the front is half its thickness deep, down to the increment for thickness.
 
     Raises:
         CannotDerive: ``rabbet-through-the-end``.
     """
-    return half_depth(box_front_thickness, thickness_increment, None)
+    return half_depth(front_stock, thickness_increment, None)
 
 
 @rule(source="common practice", per="bottom.in_rabbet")

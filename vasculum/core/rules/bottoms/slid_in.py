@@ -31,7 +31,7 @@ def back_wall_height(wall_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) ->
 @rule(source="common practice", per="bottom.slid_in")
 def bottom_depth(
     outside_depth: Mm,
-    box_front_thickness: Mm,
+    front_wall: Mm,
     groove_depth_front: Mm,
     bottom_play: Mm,
     set_in_front: Mm = NOTHING,
@@ -40,16 +40,16 @@ def bottom_depth(
 
     Front to back.
     """
-    return outside_depth - set_in_front - box_front_thickness + groove_depth_front - bottom_play / 2
+    return outside_depth - set_in_front - front_wall + groove_depth_front - bottom_play / 2
 
 
 @rule(source="geometry", per="bottom.slid_in")
 def bottom_play_along(
     outside_depth: Mm,
-    box_front_thickness: Mm,
+    front_wall: Mm,
     groove_depth_front: Mm,
     bottom_depth_cut: Mm,
     set_in_front: Mm = NOTHING,
 ) -> Mm:
     """Front to back the bottom ends short of the outside of the back by this much."""
-    return outside_depth - set_in_front - box_front_thickness + groove_depth_front - bottom_depth_cut
+    return outside_depth - set_in_front - front_wall + groove_depth_front - bottom_depth_cut

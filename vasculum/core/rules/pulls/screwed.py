@@ -7,11 +7,9 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per="pull_screwed")
-def pull_screw_length(
-    front_thickness: Mm, box_front_thickness: Mm, lock_stand_off: Mm, pull_thread: Mm, pull_count: Mm
-) -> Mm:
+def pull_screw_length(front_thickness: Mm, front_wall: Mm, lock_stand_off: Mm, pull_thread: Mm, pull_count: Mm) -> Mm:
     """The screw of a pull goes through box front and front, over any stand-off between them, and into its thread.
 
     Each of the pulls takes its own.
     """
-    return box_front_thickness + lock_stand_off + front_thickness + pull_thread if pull_count > 0 else pull_thread
+    return front_wall + lock_stand_off + front_thickness + pull_thread if pull_count > 0 else pull_thread

@@ -1,0 +1,12 @@
+"""Fronts cut wherever the sheet has room. Exact counts."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="geometry", per="grain.free", unit="count")
+def faces_from_panel() -> Mm:
+    """None of the fronts has to come out of one panel."""
+    return Mm(0)

@@ -1,0 +1,50 @@
+"""Faces cut in order from one panel, so that the figure runs on over all fronts of a column. Exact mm, along the panel.
+
+Each cut costs a kerf: a panel that equals the sum of its faces does not yield them.
+"""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, taken, total
+
+
+@rule(source="geometry", per="grain.matched", unit="count")
+def faces_from_panel(each_front_height_cut: tuple[Mm | None, ...]) -> Mm:
+    """So many faces come out of the panel, one for each front of the column."""
+    return Mm(len(taken(each_front_height_cut)))
+
+
+@rule(source="common practice", per="grain.matched")
+def panel_length_needed(each_front_height_cut: tuple[Mm | None, ...], blade_kerf: Mm, panel_trim: Mm) -> Mm:
+    """The panel is as long as all faces, and a kerf and any trim for each cut between two of them.
+
+    With nothing left over; an offcut costs one kerf more.
+    """
+    faces = taken(each_front_height_cut)
+    return total(*faces) + (len(faces) - 1) * (blade_kerf + panel_trim)
+
+
+@rule(source="geometry", per="grain.matched")
+def panel_width_needed(each_front_width_cut: tuple[Mm | None, ...]) -> Mm:
+    """The panel is as wide as the widest face."""
+    return largest(*taken(each_front_width_cut))
+
+
+@rule(source="common practice", per="grain.matched")
+def figure_jumps_by(gap: Mm, blade_kerf: Mm, panel_trim: Mm) -> Mm:
+    """At each joint the figure jumps by the gap less what the saw and any trim took there."""
+    return gap - (blade_kerf + panel_trim)
+
+
+@rule(source="geometry", per="panel_said")
+def panel_offcut(panel_length: Mm, panel_length_needed: Mm, blade_kerf: Mm) -> Mm:
+    """Left of the panel is what the faces and their kerfs do not take, less the kerf that cuts it off.
+
+    Less than nothing where the panel is too short; nothing where it yields the faces and no more.
+    """
+    left = panel_length - panel_length_needed
+    if left <= 0:
+        return left
+    return left - blade_kerf if left > blade_kerf else Mm(0)

@@ -1,0 +1,32 @@
+"""Every front that laps over what surrounds its cell: width, and where it stands. Exact mm.
+
+How far it laps is told by its own kind; what snapping leaves is spread.
+"""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="lapping")
+def front_width(face_width: Mm, lap_left: Mm, lap_right: Mm) -> Mm:
+    """A front that laps is the width of its face in the opening and both laps."""
+    return face_width + lap_left + lap_right
+
+
+@rule(source="geometry", per="lapping")
+def front_from_left(
+    cell_from_left: Mm, face_left_of_cell: Mm, lap_left: Mm, front_width: Mm, front_width_cut: Mm
+) -> Mm:
+    """The front's left edge stands outside its face by the lap, less half of what snapping left.
+
+    From the clear left of the space.
+    """
+    return cell_from_left - face_left_of_cell - lap_left + (front_width - front_width_cut) / 2
+
+
+@rule(source="geometry", per="lapping_box")
+def opening_by_front(front_width_cut: Mm, lap_left: Mm, lap_right: Mm) -> Mm:
+    """By the front, the opening is the cut front less both laps."""
+    return front_width_cut - lap_left - lap_right

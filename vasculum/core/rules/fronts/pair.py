@@ -1,0 +1,43 @@
+"""One board that reads as two fronts: a groove as wide as the blade across its face. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import within
+
+
+@rule(source="common practice", per="face.pair")
+def face_half(front_height_cut: Mm, blade_kerf: Mm) -> Mm:
+    """Each half of a false pair is half of what the groove leaves of the height.
+
+    Raises:
+        CannotDerive: ``no-room-for-a-pair``.
+    """
+    half = (front_height_cut - blade_kerf) / 2
+    if half <= 0:
+        raise CannotDerive(
+            "no-room-for-a-pair",
+            "A groove {kerf} wide leaves nothing of a front {height} high.",
+            "Leave the front plain.",
+            kerf=blade_kerf,
+            height=front_height_cut,
+        )
+    return half
+
+
+@rule(source="from memory", per="face.pair")
+def face_groove_deep(face_groove_depth: Mm, front_thickness: Mm) -> Mm:
+    """The groove across the face is as deep as was chosen, and not through it.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return within(face_groove_depth, front_thickness, "groove")
+
+
+@rule(source="geometry", per="face.pair", unit="count")
+def faces_shown() -> Mm:
+    """A front with a groove across it reads as two."""
+    return Mm(2)

@@ -1,0 +1,72 @@
+"""Integral front: the face itself is the front of the box; sides are butted to its back, or housed in it. Exact mm.
+
+The depth of the box is what stands behind the face, as with an applied front; with the face it is deeper by its
+thickness.
+"""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+from vasculum.core.rules.joints.ends import within
+
+
+@rule(source="common practice", per="joint.integral")
+def side_loss_front(front_housing: Mm) -> Mm:
+    """The sides lose nothing to the face: housed in its back they are longer by the depth of the housing."""
+    return -front_housing
+
+
+@rule(source="common practice", per="joint.integral")
+def front_housing(housing_depth: Mm, front_thickness: Mm) -> Mm:
+    """The housing is as deep as was chosen, nothing where the sides are butted, and never through the face.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return within(housing_depth, front_thickness, "housing") if housing_depth > 0 else housing_depth
+
+
+@rule(source="common practice", per="joint.integral")
+def outside_width(box_width: Mm, increment: Mm) -> Mm:
+    """Over the sides the box is what its runners leave, down to the shop's increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    width = snap_down(box_width, increment)
+    if width <= 0:
+        raise CannotDerive(
+            "nothing-left-to-cut",
+            "The width of the box comes to {size}, less than one step of {increment}.",
+            "Choose a finer increment, or give the drawer more room.",
+            size=box_width,
+            increment=increment,
+        )
+    return width
+
+
+@rule(source="geometry", per="joint.integral")
+def front_wall() -> Mm:
+    """Of the depth behind the face no front wall takes anything."""
+    return Mm(0)
+
+
+@rule(source="geometry", per="joint.integral")
+def front_stock(front_thickness: Mm) -> Mm:
+    """What is cut into the front is cut into the back of the face."""
+    return front_thickness
+
+
+@rule(source="geometry", per="joint.integral", unit="kg", judgement=True)
+def front_wall_weight() -> float:
+    """There is no box front: the face is weighed as the front."""
+    return 0.0
+
+
+@rule(source="geometry", per="integral_grooved")
+def face_groove_from_edge(front_edge_to_box_edge: Mm, bottom_raise: Mm) -> Mm:
+    """On the face the groove begins above its lower edge by where the box begins and what stands below the bottom."""
+    return front_edge_to_box_edge + bottom_raise

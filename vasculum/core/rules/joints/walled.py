@@ -1,0 +1,50 @@
+"""A box with a front wall of its own: what it takes of the depth, and the stock that grooves are cut into. Exact mm."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+from vasculum.core.weights import weight_of
+
+
+@rule(source="geometry", per="front_walled")
+def front_wall(box_front_thickness: Mm) -> Mm:
+    """Of the depth of the box its front takes its thickness."""
+    return box_front_thickness
+
+
+@rule(source="geometry", per="front_walled")
+def front_stock(box_front_thickness: Mm) -> Mm:
+    """What is cut into the front is cut into the box front."""
+    return box_front_thickness
+
+
+@rule(source="common practice", per="front_walled")
+def box_front_length_cut(box_front_length: Mm, increment: Mm) -> Mm:
+    """The box front is cut to length, down to the shop's increment: the box must still go between its runners.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    cut = snap_down(box_front_length, increment)
+    if cut <= 0:
+        raise CannotDerive(
+            "nothing-left-to-cut",
+            "The length of the box front comes to {size}, less than one step of {increment}.",
+            "Choose a finer increment, thinner stock, or give the drawer more room.",
+            size=box_front_length,
+            increment=increment,
+        )
+    return cut
+
+
+@rule(source="geometry", per="front_walled", unit="kg", judgement=True)
+def front_wall_weight(
+    box_front_length_cut: Mm, wall_height_cut: Mm, box_front_thickness: Mm, box_front_density: Fraction
+) -> float:
+    """The box front weighs its volume times its density."""
+    return weight_of(box_front_length_cut * wall_height_cut * box_front_thickness, box_front_density)
