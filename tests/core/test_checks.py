@@ -58,7 +58,7 @@ CRATE = {
 BOARD = {"front_width_cut": "30", "front_height_cut": "14", "front_thickness": "3/4"}
 ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_the_licensed", "plugs_need_room_and_air",
           "a_stile_carries_something", "anchors_stay_usable",
-          "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "bottom_leaves_room_for_the_runner"}  # fmt: skip
+          "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "bottom_leaves_room_for_the_runner", "stretchers_are_covered"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
@@ -175,6 +175,10 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("pull_clears_the_door", {"pull_projection": "1 1/4", "pull_count": Fraction(1)}, "pull-meets-door", "attention"),
     ("panel_is_long_enough", {"panel_length": "29 1/2", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}, "panel-too-short", "stop"),
     ("panel_is_wide_enough", {"panel_width": "20", "panel_width_needed": "21 3/4"}, "panel-too-narrow", "stop"),
+    ("unit_meets_its_neighbour", {"standing_height": "30 1/2", "matched_height": "30"}, "unit-misses-its-neighbour", "attention"),
+    ("unit_meets_its_neighbour", {"standing_height": "29 1/2", "matched_height": "30"}, "unit-misses-its-neighbour", "attention"),
+    ("case_screws_hold", {"case_screw_bite": "1/4", "least_screw_bite": "3/8", "case_screw_length": "1"}, "case-screw-too-short", "attention"),
+    ("stretchers_are_covered", {"stretcher_width": "3"}, "stretchers-uncovered", "note"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -249,6 +253,8 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("hand_hole_leaves_wood", {"hand_hole_from_edge": "3/4", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "front_height_cut": "2 3/4", "least_beside_hole": "3/4"}),
     ("panel_is_long_enough", {"panel_length": "29 3/4", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}),
     ("panel_is_wide_enough", {"panel_width": "21 3/4", "panel_width_needed": "21 3/4"}),
+    ("unit_meets_its_neighbour", {"standing_height": "30", "matched_height": "30"}),
+    ("case_screws_hold", {"case_screw_bite": "3/8", "least_screw_bite": "3/8", "case_screw_length": "1 1/8"}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
     ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),
     ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),

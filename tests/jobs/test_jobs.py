@@ -57,6 +57,8 @@ SIZES = [
     Worked("08-desk", 0, 2, "front_height_cut", "9 1/4 in", "24 1/2 - 7 1/8 - 8 1/8"),
     Worked("08-desk", 0, 4, "front_height_cut", "5 3/4 in", "6 less two gaps"),
     Worked("09-wagon", 0, 0, "free_width", "16 5/8 in", "(43 7/8 - 1/2) / 2 - 5 1/16"),
+    Worked("01-cubby", 0, 0, "cell_width", "332 mm", "320 + 2 x 6"),
+    Worked("01-cubby", 0, 0, "cell_height", "252 mm", "240 + 12"),
     Worked("10-high-bed", 0, 1, "outside_width", "18 1/8 in", "(75 - 16 - 3/2) / 3 - 1, down"),
     Worked("14-sleeping-platform", 0, 0, "taken_below", "26.5 mm", "anchor of 25 and 1.5"),
     Worked("14-sleeping-platform", 0, 1, "outside_width", "492.5 mm", "(1048 - 12) / 2 - 25.4, down"),
@@ -71,6 +73,10 @@ SIZES = [
 
 
 OF_SPACES = [
+    ("01-cubby", "case_outside_width", "1066.4 mm", "3 x 332 + 4 x 17.6"),
+    ("01-cubby", "case_outside_height", "886.4 mm", "3 x 252 + 4 x 17.6 + 60"),
+    ("01-cubby", "case_outside_depth", "345.3 mm", "340 + 5.3"),
+    ("01-cubby", "case_back_width_cut", "1047.5 mm", "1031.2 + 2 x 8.8 - 1, down"),
     ("04-rolling-cabinet", "height_left_open", "30 in", "34 1/2 - 3 - 0 - 1 1/2"),
     ("04-rolling-cabinet", "caster_inset", "2 3/4 in", "1 1/4 and half of 3"),
     ("07-on-a-cabinet", "height_left_open", "8 in", "36 1/4 - 4 - 23 1/2 - 3/4"),

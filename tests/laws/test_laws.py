@@ -143,6 +143,7 @@ def test_every_number_answers_why_with_a_sum_that_gives_it(plan: SolvedPlan) -> 
                 "packing_right",
                 "behind_left",
                 "faces_shown",
+                "case_boards",
                 "pull_count",
                 "front_wall",
                 "front_wall_weight",

@@ -305,7 +305,7 @@ def test_the_measuring_sheet_needs_no_plan(api: Api) -> None:
 def test_the_catalogue_says_what_can_be_chosen_and_each_rules_sentence(api: Api) -> None:
     catalogue = api.get("/catalogue")
     joints = {a["value"] for a in catalogue["alternatives"] if a["family"] == "joint"}
-    assert joints == {a["value"] for a in catalogue["alternatives"] if a["family"] == "back"}
+    assert joints - {"integral"} == {a["value"] for a in catalogue["alternatives"] if a["family"] == "back"}
     assert {"butt_between", "rabbet_in_ends", "half_blind"} <= joints
     assert {one["what"] for one in catalogue["settings"]} == {one["what"] for one in catalogue["stations"]}
     gap = next(c for c in catalogue["choosables"] if c["name"] == "gap")

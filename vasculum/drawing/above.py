@@ -6,6 +6,7 @@ from fractions import Fraction
 from math import cos, radians, sin
 
 from vasculum.core.lengths import Mm
+from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes
@@ -32,6 +33,7 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int]) ->
             if not node.place.children:
                 _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], is_chosen=node.id == chosen)
     _packing(sizes, width, depth)
+    sheet.add(*case_from_above(sizes, width))
     sheet.add(*from_above(sizes, space, middle))
     _door(Sizes(plan, chosen, sheet))
     sizes.dimension("clear_width", "across", -FIRST - STEP, (ZERO, ZERO), (width, ZERO))

@@ -10,6 +10,7 @@ from fractions import Fraction
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.above import above
+from vasculum.drawing.carcass import case_from_front
 from vasculum.drawing.in_the_way import from_the_front
 from vasculum.drawing.panel import matched_splits, panel_of
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
@@ -59,6 +60,7 @@ def elevation(plan: SolvedPlan, space: str) -> Sheet:
     sheet.scale = scale_for(width, height, *OPENING_PAPER)
     nodes = list(nodes_of(plan.plan, space))
     numbers = numbers_of(plan.plan)
+    sheet.add(*case_from_front(sizes, (left, ZERO)))
     sheet.add(*from_the_front(sizes, space))
     for node in nodes:
         at = Sizes(plan, node.id, sheet)

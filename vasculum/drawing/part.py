@@ -8,7 +8,7 @@ from vasculum.core.flow import Key, key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Arc, Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.plan.joinery import Joinery
-from vasculum.plan.parts import Part
+from vasculum.plan.part import Part
 from vasculum.plan.solving import SolvedPlan
 
 PAPER = (110, 42)
@@ -76,6 +76,15 @@ class _PartDrawing:
             return
         if one.kind == "holes":
             self._holes(one)
+            return
+        if one.kind == "hole_line":
+            self._hole_line(one)
+            return
+        if one.kind == "case_dado":
+            self._case_dado(one)
+            return
+        if one.kind == "back_rabbet":
+            self._back_rabbet(one)
             return
         if one.kind == "round":
             self._round(one)
@@ -157,6 +166,36 @@ class _PartDrawing:
         for hole in holes:
             at = (self._x(int(self.part.hand == "R"), hole), line)
             self.sheet.add(Arc("cut", "joinery", at, HOLE, 0, 360, key_text(one.width)))
+
+    def _hole_line(self, one: Joinery) -> None:
+        """Holes across a board of the case, from its front edge, which is the lower one."""
+        begins, holes = self.value(one.from_edge), None if one.width is None else self.plan.solved.value(*one.width)
+        if begins is None or holes is None or one.from_edge is None or one.width is None:
+            return
+        x = self._x(int("upper" in one.what), begins)
+        self.sheet.add(Line("centre", "joinery", (x, ZERO), (x, self.width), key_text(one.from_edge)))
+        for hole in holes:
+            self.sheet.add(Arc("cut", "joinery", (x, hole), HOLE, 0, 360, key_text(one.width)))
+        edge = self._x(int("upper" in one.what), ZERO)
+        ends = ((min(edge, x), self.width), (max(edge, x), self.width))
+        self.dimension(one.from_edge, *ends, "across", 6)
+
+    def _case_dado(self, one: Joinery) -> None:
+        middle, width = self.value(one.from_edge), self.value(one.width)
+        if middle is None or width is None or one.from_edge is None:
+            return
+        x = self._x(int("upper" in one.what), middle)
+        for at in (x - width / 2, x + width / 2):
+            self.sheet.add(Line("cut", "joinery", (at, ZERO), (at, self.width), key_text(one.from_edge)))
+
+    def _back_rabbet(self, one: Joinery) -> None:
+        """A rabbet along the back edge, which is the upper one."""
+        width = self.value(one.width)
+        if width is None or one.width is None:
+            return
+        y = self.width - width
+        self.sheet.add(Line("cut", "joinery", (ZERO, y), (self.length, y), key_text(one.width)))
+        self.dimension(one.width, (self.length, y), (self.length, self.width), "up", 6)
 
     def _round(self, one: Joinery) -> None:
         """A rabbet along all four edges."""

@@ -5,6 +5,7 @@ from __future__ import annotations
 from fractions import Fraction
 
 from vasculum.core.lengths import Mm
+from vasculum.drawing.carcass import case_from_side
 from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
@@ -38,6 +39,10 @@ def section(plan: SolvedPlan, drawer: str, tint: int) -> Sheet:
         sheet.add(Rect("cut", "front", corner, thickness, front_height, sizes.key("front_thickness"), tint))
     of = next(s for s in plan.plan.space_order if any(node.id == drawer for node in nodes_of(plan.plan, s)))
     sheet.add(*from_the_side(sizes, of, (floor, height)))
+    if sizes.of("case_outside_depth") is not None:
+        case_floor, whole = sizes.of("opening_height"), sizes.of("cell_from_floor")
+        if case_floor is not None and whole is not None and whole == 0 and case_floor == height:
+            sheet.add(*case_from_side(sizes, height))
     _box_from_side(sizes, tint, (depth, height), floor)
     return sheet
 

@@ -47,6 +47,9 @@ def hardware_of(plan: SolvedPlan) -> Iterator[Hardware]:
         for node in boxes_of(plan.plan):
             for one in gather(_Drawer(plan, node)):
                 found.setdefault((one.what, one.through), []).append(one)
+    for space in plan.plan.space_order:
+        for one in _case(plan, space):
+            found.setdefault((one.what, one.through), []).append(one)
     for (what, through), wanted in found.items():
         count, unit = sum(one.count for one in wanted), wanted[0].unit
         yield Hardware(
@@ -57,6 +60,23 @@ def hardware_of(plan: SolvedPlan) -> Iterator[Hardware]:
             amount=f"{count} {unit}{'' if count == 1 else 's'}",
             keys=[key_text(key) for key in dict.fromkeys(key for one in wanted for key in one.keys)],
         )
+
+
+def _case(plan: SolvedPlan, space: str) -> Iterator[Wanted]:
+    """What holds a new case together."""
+    if (space, "case_screw_count") not in plan.solved.quantities:
+        return
+    names = ("case_screw_count", "case_screw_length", "case_thickness")
+    keys = tuple(nearest_key(plan, space, name) for name in names)
+    count, length, board = (plan.solved.value(*key) for key in keys)
+    if count is None or length is None or board is None:
+        return
+    unit = plan.plan.units.length
+    through = f"through board {show_with_unit(board, unit)} into the end of the next"
+    yield Wanted(f"Screw for the case, {show_with_unit(length, unit)}", through, int(count), "piece", keys[:2])
+    dowels = plan.solved.value(space, "case_dowel_count")
+    if dowels is not None:
+        yield Wanted("Dowel for the case", "", int(dowels), "piece", ((space, "case_dowel_count"),))
 
 
 class _Drawer:

@@ -29,6 +29,9 @@ JoineryKind = Literal[
     "stopped",
     "round",
     "face",
+    "hole_line",
+    "case_dado",
+    "back_rabbet",
 ]
 End = Literal["front", "back"]
 ENDS: tuple[End, End] = ("front", "back")
@@ -193,6 +196,9 @@ def in_words(plan: SolvedPlan, one: Joinery) -> str:
         "stopped": f"{begins} above the lower edge, {width} wide, {depth} deep, inside face, from side to side",
         "round": f"all round, {width} wide, {depth} deep, inside face",
         "face": f"{begins} above the lower edge, {width} wide, {depth} deep, outside face",
+        "hole_line": f"centred {begins} from it, at {width} from the front edge",
+        "case_dado": f"centred {begins} from it, {width} wide, {depth} deep, inside face",
+        "back_rabbet": f"along the back edge, {width} wide, {depth} deep, inside face",
         "hand_hole": f"{begins} above the lower edge, {width} wide, {depth} high, right through, in the middle",
     }
     return f"{one.what}: {texts[one.kind]}{_passes(plan, one)}"
@@ -201,7 +207,19 @@ def in_words(plan: SolvedPlan, one: Joinery) -> str:
 def _passes(plan: SolvedPlan, one: Joinery) -> str:
     """What a narrow blade makes of it: so many passes, the last one overlapping."""
     if (
-        one.kind not in ("groove", "runner_groove", "dado", "rabbet_end", "rabbet_ends", "housing", "stopped", "round")
+        one.kind
+        not in (
+            "groove",
+            "runner_groove",
+            "dado",
+            "rabbet_end",
+            "rabbet_ends",
+            "housing",
+            "stopped",
+            "round",
+            "case_dado",
+            "back_rabbet",
+        )
         or one.width is None
         or one.depth is None
     ):

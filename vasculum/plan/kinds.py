@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from vasculum.core.tables import choosables
+from vasculum.plan.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
 from vasculum.plan.crossings import BUILT_IN
 from vasculum.plan.document import Choices, Plan, Reading, Space
 from vasculum.plan.layout import (
@@ -31,6 +32,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     front = front_of(plan, node.space, place)
     kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
+    kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
     has_mouth = "through_mouth" in _asked(_ASKED_OF_BOX, levels)
@@ -116,6 +118,7 @@ def space_kinds(plan: Plan, space: Space) -> set[str]:
         kinds.add("standing")
     if "bed" in kinds:
         kinds.add("bed_from_both_sides" if nearest_choice(levels, "middle_support") else "bed_unsupported")
+    kinds |= inside_kinds(plan, space) | carcass_kinds(plan, space, kinds)
     for turning, name in _TURNING.items():
         if nearest_choice(levels, name):
             kinds.add(f"{turning}.said")
@@ -240,16 +243,18 @@ def _split_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:
     return kinds
 
 
-def survey_kinds(space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:
-    is_frame = survey == space.frame
-    kinds = {"survey", "survey.frame" if is_frame else "survey.case_depth"}
+def survey_kinds(plan: Plan, space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:
+    """What is governed by the readings of one survey; sizes that the layout says are not asked of it."""
+    is_frame, unasked = survey == space.frame, by_layout(plan, space)
+    kinds = {"survey", "survey.frame"} if is_frame else {"survey"}
     taken = {r.of for r in readings}
     if is_frame or space.kind == "frameless":
-        kinds |= {"survey.width", "survey.height"}
+        kinds |= {f"survey.{of}" for of in ("width", "height") if of not in unasked}
     if not is_frame:
-        kinds.add("survey.depth")
+        kinds |= {"survey.depth", "survey.case_depth"} if "depth" not in unasked else set()
         if space.kind == "frameless":
-            kinds |= {"survey.case", "survey.case_height"}
+            kinds |= {"survey.case"} if "width" not in unasked else set()
+            kinds |= {"survey.case_height"} if "height" not in unasked else set()
         elif "width" in taken:
             kinds |= {"survey.width", "survey.case"}
     if {"diagonal_rising_right", "diagonal_rising_left"} <= taken and "survey.width" in kinds:

@@ -5,51 +5,14 @@ A part's id is its place and role; its sizes are keys of the solution, never cop
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
-from typing import Literal
+from dataclasses import replace
 
 from vasculum.core.flow import Key
-from vasculum.plan.joinery import End, Joinery, WallJoinery, front_joinery, nearest_key
+from vasculum.plan.case_parts import case_parts
+from vasculum.plan.joinery import End, WallJoinery, front_joinery, nearest_key
 from vasculum.plan.layout import BOXES, Node, divider_of, levels_of, nearest_choice, nodes_of
+from vasculum.plan.part import Hand, Part, Role
 from vasculum.plan.solving import SolvedPlan
-
-Hand = Literal["L", "R"]
-Role = Literal[
-    "side_left",
-    "side_right",
-    "box_front",
-    "box_back",
-    "bottom",
-    "front",
-    "shelf",
-    "divider",
-    "packing_left",
-    "packing_right",
-    "strip_left",
-    "strip_right",
-    "scribe",
-    "runner_left",
-    "runner_right",
-]
-Grain = Literal["length", "free", "matched"]
-"""Along the length, as it comes, or in its place on a panel that several pieces are cut from."""
-
-
-@dataclass(frozen=True, slots=True)
-class Part:
-    """One piece to cut: its sizes by key, the sheet it comes from, and what is cut into it."""
-
-    id: str
-    place: str
-    role: Role
-    name: str
-    length: Key
-    width: Key
-    thickness: Key
-    sheet: str | None
-    hand: Hand | None = None
-    grain: Grain = "length"
-    joinery: tuple[Joinery, ...] = ()
 
 
 def parts_of(plan: SolvedPlan) -> list[Part]:
@@ -72,6 +35,7 @@ def parts_of(plan: SolvedPlan) -> list[Part]:
             *_packing(plan, space, nodes),
             *_strips(plan, nodes),
             *_scribes(plan, space),
+            *case_parts(plan, space),
         ]
     return parts
 

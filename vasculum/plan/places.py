@@ -11,6 +11,7 @@ from fractions import Fraction
 
 from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.tables import Choosable, choosables
+from vasculum.plan.carcass import OF_CASE, has_new_case, is_new
 from vasculum.plan.choices import NUMBERS, worth_of
 from vasculum.plan.crossings import BUILT_IN, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
 from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
@@ -26,9 +27,16 @@ THICKNESS_OF_SHEET = {
     "bottom_sheet": "bottom_thickness",
     "front_sheet": "front_thickness",
     "divider_sheet": "divider_thickness",
+    "case_sheet": "case_thickness",
+    "case_back_sheet": "case_back_thickness",
+    "worktop_sheet": "worktop_thickness",
 }
-"""Which size a chosen sheet gives. Front and back of the box are of the sides' sheet unless chosen."""
-LIKE_THE_SIDES = ("box_front_sheet", "box_back_sheet", "divider_sheet")
+"""Which size a chosen sheet gives."""
+LIKE = {
+    "box_front_sheet": "side_sheet", "box_back_sheet": "side_sheet", "divider_sheet": "side_sheet",
+    "case_sheet": "front_sheet", "case_back_sheet": "bottom_sheet",
+}  # fmt: skip
+"""What is of another part's sheet unless one was chosen for it."""
 ReadingsOf = dict[str, list[str]]
 """Survey → its readings in order."""
 
@@ -71,7 +79,7 @@ def _defaults(plan: Plan, known: dict[str, Choosable]) -> Iterator[tuple[str, Gi
 def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str]]) -> None:
     """Put the choices of one place among the given values; ``levels`` are its own choices, then those further out."""
     known = choosables(plan.defaults_edition)
-    own = levels[0]
+    own = {name: text for name, text in levels[0].items() if name not in OF_CASE or has_new_case(plan)}
     for name, text in own.items():
         one = known[name]
         if one.kind in NUMBERS:
@@ -82,10 +90,10 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
             row = plan.library.runners[text]
             laid.given |= {(place, n): g for n, g in _runner_sizes(plan, row)}
             laid.given |= {(place, n): g for n, g in _runner_room(plan, row, levels, place)}
-    if "side_sheet" in own:
-        for name in LIKE_THE_SIDES:
-            if not any(name in level for level in levels):
-                laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[own["side_sheet"]])
+    for name, like in LIKE.items():
+        is_asked = name not in OF_CASE or has_new_case(plan)
+        if is_asked and like in own and not any(name in level for level in levels):
+            laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[own[like]])
     if "sheet_density" in own or any(name in own for name in THICKNESS_OF_SHEET):
         laid.given |= {(place, name): given for name, given in _densities(plan, levels)}
 
@@ -96,9 +104,9 @@ def _densities(plan: Plan, levels: list[dict[str, str]]) -> Iterator[tuple[str, 
     said = nearest_choice(levels, "sheet_density")
     for choice, thickness in THICKNESS_OF_SHEET.items():
         sheet = nearest_choice(levels, choice)
-        if sheet is None and choice in LIKE_THE_SIDES:
-            sheet = nearest_choice(levels, "side_sheet")
-        if sheet is None:
+        if sheet is None and choice in LIKE:
+            sheet = nearest_choice(levels, LIKE[choice])
+        if sheet is None or (choice in OF_CASE and not has_new_case(plan)):
             continue
         row, name = plan.library.sheets[sheet], thickness.replace("_thickness", "_density")
         if row.density is not None:
@@ -169,10 +177,13 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     for id_ in scribes:
         _lay_scribe(laid, plan, id_)
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
+    if is_new(plan, space) and nearest_choice([space.choices, plan.choices], "end_panel_thickness") is None:
+        case = laid.given.get((space_id, "case_thickness"), laid.given.get((PLAN, "case_thickness")))
+        laid.given |= {} if case is None else {(space_id, "end_panel_thickness"): case}
     for survey in surveys:
         ids = by_survey[survey]
         readings = [plan.readings[id_] for id_ in ids]
-        laid.places[survey] = Place(survey, survey_kinds(space, survey, readings), space_id, tuple(ids))
+        laid.places[survey] = Place(survey, survey_kinds(plan, space, survey, readings), space_id, tuple(ids))
         _lay_readings(laid, plan, ids, has_strips and survey == space.case)
     for node in nodes_of(plan, space_id):
         met = in_the_way if node.place.holds in BUILT_IN else []

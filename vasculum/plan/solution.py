@@ -17,9 +17,10 @@ from vasculum.plan.document import Model
 from vasculum.plan.hardware import Hardware, hardware_of
 from vasculum.plan.joinery import Joinery, JoineryKind, in_words, nearest_key
 from vasculum.plan.layout import boxes_of, numbers_of
-from vasculum.plan.parts import Grain, Hand, Part, merged, parts_of
+from vasculum.plan.part import Grain, Hand, Part
+from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.patching import PatchStep
-from vasculum.plan.places import DEFAULTS, THICKNESS_OF_SHEET
+from vasculum.plan.places import DEFAULTS, LIKE, THICKNESS_OF_SHEET
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.stages import Stages, stages_of
 from vasculum.plan.words import cell_name, filled, label_of, length_texts, number_text, place_name, unit_of
@@ -407,8 +408,8 @@ def _own_choices(plan: SolvedPlan, place: str) -> dict[str, str]:
 def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
     choices = plan.plan.choices | _own_choices(plan, key[0])
     for choice, thickness in THICKNESS_OF_SHEET.items():
-        sheet = choices.get(choice, choices["side_sheet"])
-        if thickness == key[1]:
+        sheet = choices.get(choice, choices.get(LIKE.get(choice, "")))
+        if thickness == key[1] and sheet is not None:
             row = plan.plan.library.sheets[sheet]
             step = PatchStep(op="replace", path=f"/library/sheets/{sheet}/measured", value=row.nominal)
             return f"thickness of {row.name}", [step]

@@ -15,7 +15,7 @@ from vasculum.plan.solving import SolvedPlan, solve_plan
 from vasculum.plan.starting import runner_row
 from vasculum.plan.words import number_text
 
-WEIGHED = ("joint", "bottom", "front", "runner")
+WEIGHED = ("joint", "bottom", "front", "runner", "through", "case_joint", "case_back", "case_top")
 """Families that are chosen by seeing what each takes."""
 
 

@@ -854,7 +854,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove" | "holes" | "hand_hole" | "housing" | "stopped" | "round" | "face";
+            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove" | "holes" | "hand_hole" | "housing" | "stopped" | "round" | "face" | "hole_line" | "case_dado" | "back_rabbet";
             /** Text */
             text: string;
             /** Keys */

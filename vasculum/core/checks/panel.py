@@ -20,12 +20,12 @@ def panel_is_long_enough(
     return Finding(
         "panel-too-short",
         "stop",
-        f"A panel {{length}} long is {{short}} short of {{count}} faces, {{needed}} with their kerfs. {why}",
+        f"A panel {{length}} long is {{short}} short of {{faces_count}} faces, {{needed}} with their kerfs. {why}",
         "Take a longer panel, lower the fronts, or cut them from two.",
         {
             "length": panel_length,
             "short": short,
-            "count": int(faces_from_panel),
+            "faces_count": faces_from_panel,
             "needed": panel_length_needed,
         },
         ("panel_length_needed",),

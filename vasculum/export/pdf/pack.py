@@ -18,7 +18,8 @@ from vasculum.export.pdf.page import WIDTH, built, table
 from vasculum.export.pdf.type import BIG, BODY, FINE, SECTION, TITLE, register_fonts, said
 from vasculum.plan.joinery import nearest_key
 from vasculum.plan.layout import boxes_of, numbers_of
-from vasculum.plan.parts import Part, merged, parts_of
+from vasculum.plan.part import Part
+from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.solution import PartShown, Shown, Size, Solution, shown, solution_of
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.telling import ReasonShown, tell

@@ -66,6 +66,8 @@ function Cost({ of }: { of: Schemas['Weighed'] | undefined }) {
   )
 }
 
+const WEIGHED = ['joint', 'bottom', 'front', 'runner', 'through', 'case_joint', 'case_back', 'case_top']
+
 /** Asked anew for each revision; families that are not weighed have none. */
 function useWeighed(family: string) {
   const { plan } = useDesk()
@@ -77,7 +79,7 @@ function useWeighed(family: string) {
           params: { path: { plan_id: plan.id }, query: { family } },
         }),
       ),
-    enabled: ['joint', 'bottom', 'front', 'runner'].includes(family),
+    enabled: WEIGHED.includes(family),
     placeholderData: keepPreviousData,
   })
   return asked.data?.alternatives

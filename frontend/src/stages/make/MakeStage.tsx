@@ -10,6 +10,7 @@ import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
+import { Case } from './Case'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Tools } from './Tools'
 
@@ -64,6 +65,7 @@ export function MakeStage() {
           <Alternatives family="surplus" choice="surplus" />
         </>
       )}
+      <Case />
       <h2>Weight</h2>
       <ChoiceFields group="Weight" />
       <h2>Screws</h2>

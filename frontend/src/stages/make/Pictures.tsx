@@ -159,6 +159,59 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood" d="M50 28H140V62H50z" />
     </>
   ),
+  'carcass.existing': (
+    <>
+      <path className="wood wood--end" d="M52 24H108V66H52z" />
+      <path className="around" d="M40 12H120V78H40z" />
+    </>
+  ),
+  'carcass.new': (
+    <>
+      <path className="wood" d="M40 8H50V82H40zM110 8H120V82H110zM50 8H110V18H50zM50 72H110V82H50z" />
+      <path className="wood wood--end" d="M54 22H106V68H54z" />
+    </>
+  ),
+  'through.sides': (
+    <path className="wood" d="M40 8H52V82H40zM108 8H120V82H108zM52 8H108V20H52zM52 60H108V72H52z" />
+  ),
+  'through.top': (
+    <path className="wood" d="M40 8H120V20H40zM40 66H120V78H40zM40 20H52V66H40zM108 20H120V66H108z" />
+  ),
+  'case_back.planted': (
+    <>
+      <path className="wood" d="M34 8H46V70H34zM114 8H126V70H114z" />
+      <path className="wood wood--end" d="M34 70H126V78H34z" />
+    </>
+  ),
+  'case_back.in_rabbet': (
+    <>
+      <path className="wood" d="M34 8H46V70H40V78H34zM114 8H126V78H120V70H114z" />
+      <path className="wood wood--end" d="M40 70H120V78H40z" />
+    </>
+  ),
+  'case_back.none': <path className="wood" d="M34 8H46V78H34zM114 8H126V78H114z" />,
+  'case_joint.butted': (
+    <>
+      <path className="wood" d="M40 6H56V84H40z" />
+      <path className="wood wood--end" d="M56 38H130V54H56z" />
+      <path className="metal" d="M40 44H80V48H40z" />
+    </>
+  ),
+  'case_joint.housed': (
+    <>
+      <path className="wood" d="M40 6H56V38H48V54H56V84H40z" />
+      <path className="wood wood--end" d="M48 38H130V54H48z" />
+    </>
+  ),
+  'case_joint.knock_down': (
+    <>
+      <path className="wood" d="M40 6H56V84H40z" />
+      <path className="wood wood--end" d="M64 38H138V54H64z" />
+      <path className="metal" d="M48 42H78V50H48z" />
+    </>
+  ),
+  'case_top.panel': <path className="wood wood--end" d="M30 20H130V70H30z" />,
+  'case_top.stretchers': <path className="wood wood--end" d="M30 20H130V32H30zM30 58H130V70H30z" />,
   'pull.centred': (
     <>
       <path className="wood wood--end" d="M20 14H140V76H20z" />

@@ -5,7 +5,6 @@ from __future__ import annotations
 from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import taken
 
 
 def checked_clear_width(width: Mm) -> Mm:
@@ -44,21 +43,20 @@ def clear_height(opening_height: Mm, wiggle_height: Mm) -> Mm:
 
 
 @rule(source="common practice", per="space")
-def clear_depth(each_case_depth: tuple[Mm | None, ...], wiggle_depth: Mm) -> Mm:
+def clear_depth(depth_inside: Mm, wiggle_depth: Mm) -> Mm:
     """Clear depth is from the front face to the nearest thing behind, less the wiggle room.
 
     Raises:
         CannotDerive: ``no-clear-depth``.
     """
-    read = taken(each_case_depth)[0]
-    depth = read - wiggle_depth
+    depth = depth_inside - wiggle_depth
     if depth <= 0:
         raise CannotDerive(
             "no-clear-depth",
             "Wiggle room of {wiggle} fills the depth of {read}.",
             "Take less wiggle room, or measure again.",
             wiggle=wiggle_depth,
-            read=read,
+            read=depth_inside,
         )
     return depth
 

@@ -4,20 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import taken
 from vasculum.core.rules.openings.clear import checked_clear_width
-
-
-@rule(source="common practice", per="space.frameless")
-def opening_width(each_case_width: tuple[Mm | None, ...]) -> Mm:
-    """Without a frame the opening is as wide as the inside."""
-    return taken(each_case_width)[0]
-
-
-@rule(source="common practice", per="space.frameless")
-def opening_height(each_case_height: tuple[Mm | None, ...]) -> Mm:
-    """Without a frame the opening is as high as the inside."""
-    return taken(each_case_height)[0]
 
 
 @rule(source="common practice", per="space.frameless")
@@ -33,13 +20,13 @@ def packing_right(wanted_packing_right: Mm | None = None) -> Mm:
 
 
 @rule(source="common practice", per="space.frameless")
-def clear_width(each_case_width: tuple[Mm | None, ...], packing_left: Mm, packing_right: Mm, wiggle_width: Mm) -> Mm:
+def clear_width(opening_width: Mm, packing_left: Mm, packing_right: Mm, wiggle_width: Mm) -> Mm:
     """Clear is the inside width less packing and wiggle room.
 
     Raises:
         CannotDerive: ``no-clear-width``.
     """
-    return checked_clear_width(taken(each_case_width)[0] - packing_left - packing_right - wiggle_width)
+    return checked_clear_width(opening_width - packing_left - packing_right - wiggle_width)
 
 
 @rule(source="geometry", per="space.frameless")

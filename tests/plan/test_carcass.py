@@ -1,0 +1,219 @@
+"""A new case around its layout, worked by hand in inches and millimetres. Common practice, unless a row says else."""
+
+from __future__ import annotations
+
+from typing import Any
+
+import pytest
+
+from tests.helpers import (
+    changed,
+    codes,
+    drawer_of,
+    fixed,
+    frameless,
+    measured,
+    mm,
+    solved,
+    space_of,
+    split,
+    step,
+    value,
+    with_choices,
+)
+from vasculum.drawing.above import above
+from vasculum.drawing.opening import elevation
+from vasculum.drawing.part import part_sheet
+from vasculum.drawing.primitives import Arc, Rect
+from vasculum.plan.document import Plan
+from vasculum.plan.layout import numbers_of
+from vasculum.plan.parts import parts_of
+from vasculum.plan.solution import solution_of
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.starting import new_plan
+
+CASE = ("case_side_length_cut", "case_across_length_cut", "case_panel_depth_cut")
+
+
+def case(width: str = "30", height: str = "24", depth: str = "20", **choices: str) -> Plan:
+    """Inside 30 by 24 by 20, case of 3/4, back of 1/4."""
+    return frameless(width, height, depth, carcass="new", **choices)
+
+
+def of_space(plan: Plan | SolvedPlan, *names: str) -> list[Any]:
+    done = plan if isinstance(plan, SolvedPlan) else solved(plan)
+    return [done.solved.value(space_of(done.plan), name) for name in names]
+
+
+BY_HAND = [
+    # choices, sides, boards across, depth, outside width, height, depth
+    ({}, "25 1/2", "30", "20", "31 1/2", "25 1/2", "20 1/4"),
+    ({"through": "top"}, "24", "31 1/2", "20", "31 1/2", "25 1/2", "20 1/4"),
+    ({"case_joint": "housed"}, "25 1/2", "30 3/4", "20", "31 1/2", "25 1/2", "20 1/4"),
+    ({"case_joint": "housed", "through": "top"}, "24 3/4", "31 1/2", "20", "31 1/2", "25 1/2", "20 1/4"),
+    ({"case_back": "in_rabbet"}, "25 1/2", "30", "20 1/4", "31 1/2", "25 1/2", "20 1/4"),
+    ({"case_back": "none"}, "25 1/2", "30", "20", "31 1/2", "25 1/2", "20"),
+    ({"plinth_height": "4 in"}, "29 1/2", "30", "20", "31 1/2", "29 1/2", "20 1/4"),
+    ({"plinth_height": "4 in", "through": "top"}, "24", "31 1/2", "20", "31 1/2", "29 1/2", "20 1/4"),
+]
+
+
+@pytest.mark.parametrize(("choices", "side", "across", "deep", "width", "height", "depth"), BY_HAND)
+def test_a_case_by_hand(
+    choices: dict[str, str], side: str, across: str, deep: str, width: str, height: str, depth: str
+) -> None:
+    done = solved(case(**choices))
+    assert of_space(done, *CASE) == [mm(side), mm(across), mm(deep)]
+    assert of_space(done, "case_outside_width", "case_outside_height", "case_outside_depth") == [
+        mm(width),
+        mm(height),
+        mm(depth),
+    ]
+    assert not [f for f in solution_of(done).findings if f.severity == "stop"]
+
+
+def test_which_panel_runs_through_decides_the_lengths() -> None:
+    """Outside height 13 with a top of 3/4 and a bottom of 1/2 leaves uprights of 11 3/4; here both boards are of 3/4."""
+    done = solved(case(height="11 1/2", through="top"))
+    assert of_space(done, "case_side_length_cut", "case_outside_height") == [mm("11 1/2"), mm("13")]
+
+
+def test_the_true_thickness_makes_the_outside_and_not_the_inside() -> None:
+    plan = measured(case(), front_sheet="23/32 in", bottom_sheet="7/32 in")
+    assert of_space(plan, "case_outside_width", "case_outside_depth") == [mm("31 7/16"), mm("20 7/32")]
+    assert of_space(plan, "case_across_length_cut") == [mm("30")]
+
+
+def test_a_case_in_millimetres() -> None:
+    plan = with_choices(new_plan("M", "frameless", "mm", "800", "600", "500"), carcass="new", case_back="in_rabbet")
+    assert of_space(plan, *CASE) == [636, 800, 506]
+    assert of_space(plan, "case_back_width_cut", "case_back_height_cut") == [817, 617]  # 800 + 2 x 9 - 1
+
+
+def test_a_back_covers_the_case_or_reaches_into_its_rabbets() -> None:
+    assert of_space(case(), "case_back_width_cut", "case_back_height_cut") == [mm("31 1/2"), mm("25 1/2")]
+    in_rabbet = case(case_back="in_rabbet")  # 30 + 2 x 3/8 - 1/32, down to sixteenths
+    assert of_space(in_rabbet, "case_back_width_cut", "case_back_height_cut") == [mm("30 11/16"), mm("24 11/16")]
+
+
+def test_the_parts_of_a_case_are_listed_with_their_hands_and_sheets() -> None:
+    roles = {p.role: p for p in parts_of(solved(case(case_top="stretchers", plinth_height="4 in", through="top")))}
+    wanted = {"case_side_left", "case_side_right", "case_bottom", "stretcher_front", "stretcher_back", "case_back"}
+    assert wanted | {"toe_board_front", "toe_board_back", "toe_end_left", "toe_end_right"} <= set(roles)
+    assert "case_top" not in roles
+    assert (roles["case_side_left"].hand, roles["case_side_right"].hand) == ("L", "R")
+    assert roles["case_back"].sheet != roles["case_bottom"].sheet
+    assert not [p for p in parts_of(solved(frameless())) if p.role.startswith("case")]
+
+
+def test_a_toe_board_between_sides_and_a_plinth_below_a_bottom() -> None:
+    between = case(plinth_height="4 in")
+    assert of_space(between, "toe_board_length_cut", "toe_board_height_cut") == [mm("30"), mm("3 7/8")]
+    below = case(plinth_height="4 in", through="top")  # 20 1/4 - 2 1/2 - 1 1/2
+    assert of_space(below, "toe_board_length_cut", "toe_end_length_cut") == [mm("31 1/2"), mm("16 1/4")]
+
+
+def test_a_top_covers_the_fronts_before_the_case_and_overhangs() -> None:
+    """31 1/2 and 1/2 at both ends; 20 1/4, a front of 3/4 before it, 1/2 overhang."""
+    sheet = frameless().choices["front_sheet"]
+    plan = case(front="overlay", worktop_sheet=sheet)
+    assert of_space(plan, "worktop_length_cut", "worktop_depth_cut") == [mm("32 1/2"), mm("21 1/2")]
+    assert of_space(case(worktop_sheet=sheet), "worktop_depth_cut") == [mm("20 3/4")]
+    standing_off = with_choices(plan, lock_stand_off="1/4 in")
+    assert of_space(standing_off, "worktop_depth_cut") == [mm("21 3/4")]
+
+
+def test_overlay_fronts_lap_over_the_boards_of_the_case() -> None:
+    plan = measured(case(front="overlay"), front_sheet="23/32 in")
+    assert value(plan, "end_panel_thickness") == mm("23/32")
+    assert value(plan, "front_width_cut") == mm("31 5/16")  # 30 + 2 (23/32 - 1/16)
+
+
+def test_holes_from_one_datum_are_drawn_and_counted() -> None:
+    """20 deep with margins of 2 and a pitch of at most 8: 2, 10, 18 from the front edge; 3 screws in each of 4 joints."""
+    done = solved(case(case_joint="knock_down"))
+    assert of_space(done, "hole_places")[0] == tuple(map(mm, ("2", "10", "18")))
+    assert of_space(done, "hole_line_low", "hole_line_high") == [mm("3/8"), mm("3/8")]
+    side = next(p for p in parts_of(done) if p.role == "case_side_left")
+    assert len([p for p in part_sheet(done, side).primitives if isinstance(p, Arc)]) == 6
+    bought = {h.what: (h.count, h.through) for h in solution_of(done).hardware}
+    assert bought["Screw for the case, 2 in"] == (12, "through board 3/4 in into the end of the next")
+    assert bought["Dowel for the case"] == (8, "")
+    assert "case-screw-too-short" in codes(case(case_screw_length="1 in"), "attention")
+
+
+def test_housed_boards_are_on_the_part_that_runs_through() -> None:
+    rows = {p.name: [j.text for j in p.joinery] for p in solution_of(solved(case(case_joint="housed"))).parts}
+    assert rows["Case side, left"][0].startswith("Dado, lower end: centred 3/8 in from it, 3/4 in wide, 3/8 in deep")
+    assert rows["Case bottom, Case top"] == []
+
+
+def test_stretchers_want_a_top_over_them() -> None:
+    assert "stretchers-uncovered" in codes(case(case_top="stretchers"), "note")
+    sheet = frameless().choices["front_sheet"]
+    assert "stretchers-uncovered" not in codes(case(case_top="stretchers", worktop_sheet=sheet))
+
+
+def test_a_unit_says_by_how_much_it_misses_its_neighbour() -> None:
+    assert of_space(case(caster_height="3 in"), "standing_height") == [mm("28 1/2")]
+    assert "unit-misses-its-neighbour" in codes(case(caster_height="3 in", matched_height="30 in"), "attention")
+    assert "unit-misses-its-neighbour" not in codes(case(caster_height="3 in", matched_height="28 1/2 in"))
+
+
+def test_the_case_stands_around_the_opening_in_every_view() -> None:
+    done = solved(case())
+    space, drawer = space_of(done.plan), drawer_of(done.plan)
+    boards = [
+        p for p in elevation(done, space).primitives if isinstance(p, Rect) and p.key.endswith("case_outside_width")
+    ]
+    assert {(b.corner[1], b.height) for b in boards} == {(-mm("3/4"), mm("3/4")), (mm("24"), mm("3/4"))}
+    drawn = above(done, space, drawer, numbers_of(done.plan)).primitives
+    assert len([p for p in drawn if isinstance(p, Rect) and p.key.endswith("case_panel_depth_cut")]) == 2
+
+
+# ---- bins size their cells, cells size the case --------------------------------------------------------------------
+
+
+def baskets(columns: int, rows: int, **choices: str) -> Plan:
+    """Baskets 10 wide, 9 high, 13 deep with 1/4 a side and 1/2 above; nothing else was measured."""
+    bin_ = {"bin_width": "10 in", "bin_height": "9 in", "bin_depth": "13 in"}
+    cell: dict[str, Any] = {"holds": "bin", "size": {"by": "contents"}, "choices": bin_}
+    plan = with_choices(new_plan("Cubby", "frameless", "in", None, None, None, "unit"), carcass="new", **choices)
+    row = cell if columns == 1 else fixed("9 1/2 in")
+    plan, ids = split(plan, drawer_of(plan), "rows", *(row for _ in range(rows)), divider="board")
+    for id_ in ids if columns > 1 else []:
+        plan, _ = split(plan, id_, "columns", *(cell for _ in range(columns)))
+    return plan
+
+
+def test_baskets_size_the_case_that_holds_them() -> None:
+    """Three rows of 9 1/2 and two dividers of 1/2: 29 1/2 high; 10 1/2 wide; 13 deep. Outside 31 by 12 by 13 1/4."""
+    done = solved(baskets(1, 3))
+    assert of_space(done, "opening_width", "opening_height", "clear_depth") == [mm("10 1/2"), mm("29 1/2"), mm("13")]
+    assert of_space(done, "case_outside_width", "case_outside_height") == [mm("12"), mm("31")]
+    assert not [f for f in solution_of(done).findings if f.severity == "stop"]
+
+
+def test_two_columns_and_two_rows_of_baskets() -> None:
+    """Outside is all cells and n + 1 boards: 2 x 10 1/2 + 1/2 + 2 x 3/4 across, 2 x 9 1/2 + 1/2 + 2 x 3/4 up."""
+    done = solved(baskets(2, 2))
+    assert of_space(done, "case_outside_width", "case_outside_height") == [mm("23"), mm("21")]
+    assert not [f for f in solution_of(done).findings if f.severity == "stop"]
+
+
+def test_what_was_read_governs_before_what_the_layout_wants() -> None:
+    plan = baskets(1, 3)
+    reading = {"survey": plan.spaces[space_of(plan)].case, "of": "depth", "value": "15 in", "side": "middle"}
+    number = plan.next_id
+    plan = changed(
+        plan,
+        step(f"/readings/reading-{number}", reading),
+        step("/reading_order/-", f"reading-{number}"),
+        step("/next_id", number + 1, "replace"),
+    )
+    assert of_space(plan, "clear_depth") == [mm("15")]
+
+
+def test_a_layout_that_wants_nothing_is_asked_for_its_sizes() -> None:
+    plan = with_choices(new_plan("Empty", "frameless", "in", None, None, None, "unit"), carcass="new")
+    assert {"no-width-read", "no-height-read", "no-depth-read"} <= codes(plan, "stop")

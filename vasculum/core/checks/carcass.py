@@ -1,0 +1,55 @@
+"""A new case that stands as it should."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="common practice", per="matched_case")
+def unit_meets_its_neighbour(standing_height: Mm, matched_height: Mm) -> Finding | None:
+    """The unit stands as high as its neighbour."""
+    off = standing_height - matched_height
+    if off == 0:
+        return None
+    return Finding(
+        "unit-misses-its-neighbour",
+        "attention",
+        f"The unit stands {{stands}} high, {{off}} {'over' if off > 0 else 'under'} the {{wanted}} to match.",
+        f"Make the inside {'lower' if off > 0 else 'higher'} by {{off}}, or change plinth, casters or top.",
+        {"stands": standing_height, "off": off if off > 0 else -off, "wanted": matched_height},
+        ("standing_height",),
+    )
+
+
+@check(source="common practice", per="case_screwed")
+def case_screws_hold(case_screw_bite: Mm, least_screw_bite: Mm, case_screw_length: Mm) -> Finding | None:
+    """A screw through a board of the case bites into the end of the next."""
+    if case_screw_bite >= least_screw_bite:
+        return None
+    return Finding(
+        "case-screw-too-short",
+        "attention",
+        "Case screws of {length} bite {bite} into the end of a board; {least} is the least.",
+        "Use longer screws.",
+        {
+            "length": case_screw_length,
+            "bite": case_screw_bite if case_screw_bite > 0 else Mm(0),
+            "least": least_screw_bite,
+        },
+        ("case_screw_bite",),
+    )
+
+
+@check(source="common practice", per="open_topped")
+def stretchers_are_covered(stretcher_width: Mm) -> Finding | None:
+    """Stretchers alone are no top."""
+    return Finding(
+        "stretchers-uncovered",
+        "note",
+        "Two stretchers {width} wide stand open above.",
+        "Lay a top on the case, or give it a whole one.",
+        {"width": stretcher_width},
+        ("stretcher_width_cut",),
+    )

@@ -1,0 +1,58 @@
+"""The outside of a new case, from the inside that the layout fills. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_up
+
+
+@rule(source="geometry", per="carcass.new", unit="count")
+def case_boards() -> Mm:
+    """A new case has two sides, and two boards across them."""
+    return Mm(4)
+
+
+@rule(source="common practice", per="carcass.new")
+def case_outside_width(opening_width: Mm, case_thickness: Mm) -> Mm:
+    """Outside, the case is as wide as its inside and two sides."""
+    return opening_width + 2 * case_thickness
+
+
+@rule(source="common practice", per="carcass.new")
+def case_outside_height(opening_height: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
+    """Outside, the case is as high as its inside, top and bottom, and the plinth below.
+
+    Without casters and without a top laid on it.
+    """
+    return opening_height + 2 * case_thickness + plinth
+
+
+@rule(source="common practice", per="carcass.new")
+def case_outside_depth(clear_depth: Mm, back_behind: Mm) -> Mm:
+    """Outside, the case is as deep as its inside and the back behind it, without what stands before it."""
+    return clear_depth + back_behind
+
+
+@rule(source="common practice", per="carcass.new")
+def case_panel_depth(clear_depth: Mm, back_within: Mm) -> Mm:
+    """Sides, top and bottom are as deep as the inside, and on past a back that is let into them."""
+    return clear_depth + back_within
+
+
+@rule(source="common practice", per="carcass.new")
+def case_panel_depth_cut(case_panel_depth: Mm, increment: Mm) -> Mm:
+    """The depth of the case is cut up to the shop's increment, so that what goes in keeps its room."""
+    return snap_up(case_panel_depth, increment)
+
+
+@rule(source="common practice", per="carcass.new")
+def case_side_length_cut(case_side_length: Mm, thickness_increment: Mm) -> Mm:
+    """Sides are cut up to the increment for thickness: what stands between them holds the inside apart."""
+    return snap_up(case_side_length, thickness_increment)
+
+
+@rule(source="common practice", per="carcass.new")
+def case_across_length_cut(case_across_length: Mm, thickness_increment: Mm) -> Mm:
+    """Boards across are cut up to the increment for thickness: they hold the inside apart."""
+    return snap_up(case_across_length, thickness_increment)

@@ -1,0 +1,42 @@
+"""A back in rabbets of sides, top and bottom: its edges are hidden. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+from vasculum.core.rules.joints.ends import half_depth
+
+
+@rule(source="common practice", per="case_back.in_rabbet")
+def case_back_rabbet(case_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """The rabbet is half as deep as the case is thick, down to the increment for thickness; as wide as the back.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(case_thickness, thickness_increment, None)
+
+
+@rule(source="common practice", per="case_back.in_rabbet")
+def back_behind(case_back_thickness: Mm) -> Mm:
+    """A back in a rabbet stands behind the inside by its thickness."""
+    return case_back_thickness
+
+
+@rule(source="common practice", per="case_back.in_rabbet")
+def back_within(case_back_thickness: Mm) -> Mm:
+    """Sides, top and bottom run on past the back: they are deeper by its thickness."""
+    return case_back_thickness
+
+
+@rule(source="common practice", per="case_back.in_rabbet")
+def case_back_width_cut(opening_width: Mm, case_back_rabbet: Mm, bottom_rabbet_play: Mm, increment: Mm) -> Mm:
+    """The back reaches into the rabbets of both sides, less its play, down to the shop's increment."""
+    return snap_down(opening_width + 2 * case_back_rabbet - bottom_rabbet_play, increment)
+
+
+@rule(source="common practice", per="case_back.in_rabbet")
+def case_back_height_cut(opening_height: Mm, case_back_rabbet: Mm, bottom_rabbet_play: Mm, increment: Mm) -> Mm:
+    """The back reaches into the rabbets of top and bottom, less its play, down to the shop's increment."""
+    return snap_down(opening_height + 2 * case_back_rabbet - bottom_rabbet_play, increment)

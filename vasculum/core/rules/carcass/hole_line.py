@@ -1,0 +1,33 @@
+"""Holes along the joints of a case, all from one datum: the front edge. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.passing import pieces
+from vasculum.core.reasons import snap_nearest
+
+
+@rule(source="common practice", per="case_screwed")
+def hole_places(case_panel_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch: Mm, increment: Mm) -> tuple[Mm, ...]:
+    """Holes begin and end a margin from the edges, and divide the rest evenly, no further apart than was chosen.
+
+    From the front edge, to the increment; one hole in the middle of a board that is too narrow for two.
+    """
+    between = case_panel_depth_cut - 2 * case_hole_margin
+    if between <= 0:
+        return (case_panel_depth_cut / 2,)
+    count = pieces(between, case_hole_pitch)
+    return tuple(snap_nearest(case_hole_margin + between * number / count, increment) for number in range(count + 1))
+
+
+@rule(source="common practice", per="case_screwed", unit="count")
+def case_screw_count(hole_places: tuple[Mm, ...], case_boards: Mm) -> Mm:
+    """Each joint takes a screw for each hole, and there are as many joints as boards."""
+    return len(hole_places) * case_boards
+
+
+@rule(source="common practice", per="case_screwed")
+def case_screw_bite(case_screw_length: Mm, case_thickness: Mm) -> Mm:
+    """In the end of the board across bites what reaches past the board it goes through."""
+    return case_screw_length - case_thickness

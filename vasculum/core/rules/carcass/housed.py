@@ -1,0 +1,19 @@
+"""A case whose boards are housed in dados. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import half_depth
+
+
+@rule(source="common practice", per="case_joint.housed")
+def case_housed(case_thickness: Mm, thickness_increment: Mm) -> Mm:
+    """A housed board goes in by half the thickness, down to the increment for thickness.
+
+    At each end: it is longer by twice as much than a butted one.
+
+    Raises:
+        CannotDerive: ``rabbet-through-the-end``.
+    """
+    return half_depth(case_thickness, thickness_increment, None)

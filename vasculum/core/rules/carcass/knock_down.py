@@ -1,0 +1,18 @@
+"""A case that comes apart: dowels locate it, screws hold it, no glue. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="case_joint.knock_down")
+def case_housed() -> Mm:
+    """A board that comes off again is let into nothing."""
+    return Mm(0)
+
+
+@rule(source="common practice", per="case_joint.knock_down", unit="count")
+def case_dowel_count(case_boards: Mm) -> Mm:
+    """Two dowels locate each of the joints, and there are as many joints as boards."""
+    return 2 * case_boards

@@ -1,0 +1,36 @@
+"""Top and bottom run through; the sides stand between them. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="common practice", per="through.top")
+def case_side_length(opening_height: Mm, case_housed: Mm) -> Mm:
+    """The sides are as long as the inside is high, and what is housed in top and bottom."""
+    return opening_height + 2 * case_housed
+
+
+@rule(source="common practice", per="through.top")
+def case_across_length(case_outside_width: Mm) -> Mm:
+    """Top and bottom are as long as the case is wide."""
+    return case_outside_width
+
+
+@rule(source="common practice", per="through.top")
+def hole_line_low(case_thickness: Mm) -> Mm:
+    """On top and bottom, the hole line for a side runs through the middle of its thickness.
+
+    From the left end.
+    """
+    return case_thickness / 2
+
+
+@rule(source="common practice", per="through.top")
+def hole_line_high(case_thickness: Mm) -> Mm:
+    """On top and bottom, the hole line for a side runs through the middle of its thickness.
+
+    From the right end.
+    """
+    return case_thickness / 2

@@ -1,0 +1,13 @@
+"""What a split into rows wants, all parts being absolute: bins and baskets size what holds them. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import total
+
+
+@rule(source="common practice", per="wants_up.in_order")
+def wanted_up(each_fixed_part: tuple[Mm, ...], between: Mm) -> Mm:
+    """All parts and what stands between them: so high does the inside have to be."""
+    return total(*each_fixed_part) + (len(each_fixed_part) - 1) * between
