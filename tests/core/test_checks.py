@@ -179,6 +179,8 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("unit_meets_its_neighbour", {"standing_height": "29 1/2", "matched_height": "30"}, "unit-misses-its-neighbour", "attention"),
     ("case_screws_hold", {"case_screw_bite": "1/4", "least_screw_bite": "3/8", "case_screw_length": "1"}, "case-screw-too-short", "attention"),
     ("stretchers_are_covered", {"stretcher_width": "3"}, "stretchers-uncovered", "note"),
+    ("runners_carry_it", {"runner_load": Fraction(9, 10), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(40), "runner_rating": Fraction(45)}, "runner-near-its-rating", "attention"),
+    ("runners_carry_it", {"runner_load": Fraction(10, 9), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(50), "runner_rating": Fraction(45)}, "runner-overloaded", "stop"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -254,6 +256,7 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("panel_is_long_enough", {"panel_length": "29 3/4", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}),
     ("panel_is_wide_enough", {"panel_width": "21 3/4", "panel_width_needed": "21 3/4"}),
     ("unit_meets_its_neighbour", {"standing_height": "30", "matched_height": "30"}),
+    ("runners_carry_it", {"runner_load": Fraction(4, 5), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(36), "runner_rating": Fraction(45)}),
     ("case_screws_hold", {"case_screw_bite": "3/8", "least_screw_bite": "3/8", "case_screw_length": "1 1/8"}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
     ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),

@@ -11,7 +11,9 @@ from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.template import templates
 from vasculum.export.parts_csv import parts_csv
+from vasculum.export.shopping_csv import shopping_csv
 from vasculum.export.svg import svg_of
+from vasculum.plan.library_file import library_json
 from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.reading import write_plan
 from vasculum.plan.runners_csv import runners_csv
@@ -38,6 +40,10 @@ def _workbook(plan: SolvedPlan, _revision: int | None) -> bytes:
     from vasculum.export.parts_xlsx import parts_xlsx
 
     return parts_xlsx(solution_of(plan))
+
+
+def _shopping(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return shopping_csv(solution_of(plan))
 
 
 def _sheets(plan: SolvedPlan) -> list[Sheet]:
@@ -76,6 +82,10 @@ def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
     return tiled(sheets, plan.plan.name + ("" if revision is None else f", revision {revision}"))
 
 
+def _library(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return library_json(plan.plan)
+
+
 EXPORTS = {
     "plan.json": ExportFile("application/json", _plan),
     "parts.csv": ExportFile("text/csv; charset=utf-8", _parts),
@@ -84,6 +94,8 @@ EXPORTS = {
     "drawing.dxf": ExportFile("image/vnd.dxf", _cad),
     "sheet.pdf": ExportFile("application/pdf", _sheet),
     "runners.csv": ExportFile("text/csv; charset=utf-8", _runners),
+    "library.json": ExportFile("application/json", _library),
+    "shopping.csv": ExportFile("text/csv; charset=utf-8", _shopping),
     "templates.pdf": ExportFile("application/pdf", _templates),
 }
 """Name → file. Heavy writers are loaded only when asked for."""

@@ -84,4 +84,5 @@ def carcass_kinds(plan: Plan, space: Space, kinds: set[str]) -> set[str]:
     found.add("faces.before" if front in LAPPING else "faces.within")
     found |= {"case_screwed"} if joint != "housed" else set()
     found |= {"open_topped"} if top == "stretchers" and not is_topped else set()
+    found |= {"case_banded"} if nearest_choice(levels, "case_band") else set()
     return found | ({"matched_case"} if "matched" in kinds else set())

@@ -21,11 +21,12 @@ def case_parts(plan: SolvedPlan, space: str) -> Iterator[Part]:
     if not is_new(plan.plan, plan.plan.spaces[space]):
         return
     case = _Case(plan, space)
+    deep = "case_panel_depth_core" if case.has("case_panel_depth_core") else "case_panel_depth_cut"
     sides, across = case.joinery()
     for role, hand in SIDES:
-        side = case.part(role, "Case side", "case_side_length_cut", "case_panel_depth_cut", "case_sheet")
+        side = case.part(role, "Case side", "case_side_length_cut", deep, "case_sheet")
         yield replace(side, hand=hand, joinery=sides, name=f"Case side, {'left' if hand == 'L' else 'right'}")
-    board = case.part("case_bottom", "Case bottom", "case_across_length_cut", "case_panel_depth_cut", "case_sheet")
+    board = case.part("case_bottom", "Case bottom", "case_across_length_cut", deep, "case_sheet")
     yield replace(board, joinery=across)
     if case.has("stretcher_width_cut"):
         for role in ("stretcher_front", "stretcher_back"):
@@ -65,7 +66,11 @@ class _Case:
         assert sheet in OF_CASE
         of = nearest_choice(self.levels, sheet) or nearest_choice(self.levels, LIKE.get(sheet, sheet))
         thickness = self.key(sheet.replace("_sheet", "_thickness"))
-        return Part(f"{self.space}/{role}", self.space, role, name, self.key(length), self.key(width), thickness, of)
+        band = nearest_choice(self.levels, "case_band") if width == "case_panel_depth_core" else None
+        return Part(
+            f"{self.space}/{role}", self.space, role, name, self.key(length), self.key(width), thickness, of,
+            bands=("front",) if band else (), band=band,
+        )  # fmt: skip
 
     def joinery(self) -> tuple[tuple[Joinery, ...], tuple[Joinery, ...]]:
         """What is cut into the sides, and what into top and bottom: whichever runs through takes the others."""

@@ -12,8 +12,9 @@ from typing import Annotated, Literal
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field
 from pydantic_core import PydanticCustomError
 
-from vasculum.core.errors import LengthRefused
+from vasculum.core.errors import LengthRefused, WeightRefused
 from vasculum.core.lengths import Mm, Unit, read_increment, read_length
+from vasculum.core.weights import read_weight
 
 FORMAT = "vasculum-plan"
 VERSION = 4
@@ -48,6 +49,23 @@ PositiveLengthText = Annotated[
     str,
     Field(max_length=140, description="A length above zero with its unit, as typed.", examples=["1/2 in"]),
     AfterValidator(_length_above_zero),
+]
+
+
+def _weight(text: str) -> str:
+    try:
+        read_weight(text)
+    except WeightRefused as refused:
+        raise PydanticCustomError(
+            "weight", "{what} {fix}", {"what": refused.message, "fix": refused.fix, "code": refused.code}
+        ) from refused
+    return text
+
+
+WeightText = Annotated[
+    str,
+    Field(max_length=40, description="A weight with its unit, as typed.", examples=["45 kg", "100 lb"]),
+    AfterValidator(_weight),
 ]
 Id = Annotated[str, Field(pattern=r"^[a-z]+(-[a-z]+)*-[1-9][0-9]{0,8}$", examples=["reading-7"])]
 Name = Annotated[str, Field(min_length=1, max_length=120)]
@@ -215,6 +233,10 @@ class Place(Model):
     choices: Choices = {}
 
 
+PriceText = Annotated[str, Field(pattern=r"^[0-9]{1,6}([.,][0-9]{1,2})?$", examples=["48.50"])]
+"""In the maker's own money."""
+
+
 class Sheet(Model):
     """A sheet as bought: what the label says, and what the caliper says."""
 
@@ -225,6 +247,37 @@ class Sheet(Model):
     """What a sheet of this name often measures."""
     density: Annotated[int, Field(ge=50, le=3000)] | None = None
     """Kilograms per cubic metre."""
+    length: PositiveLengthText | None = None
+    width: PositiveLengthText | None = None
+    """As it is sold, its length along the grain."""
+    grain: Literal["length", "free"] = "length"
+    """Along its length, or none to be seen: its parts may then be turned."""
+    price: PriceText | None = None
+    """Of one sheet."""
+    source: Note = ""
+
+
+class Board(Model):
+    """A board as bought, dressed."""
+
+    name: Name
+    thickness: PositiveLengthText
+    width: PositiveLengthText
+    length: PositiveLengthText | None = None
+    price: PriceText | None = None
+    """Of one board."""
+    source: Note = ""
+
+
+class Band(Model):
+    """An edge band: what it adds to an edge, and how it is sold."""
+
+    name: Name
+    thickness: PositiveLengthText
+    length: PositiveLengthText | None = None
+    """Of one roll or strip."""
+    price: PriceText | None = None
+    """Of one roll or strip."""
     source: Note = ""
 
 
@@ -248,6 +301,10 @@ class Runner(Model):
     box_holes: Annotated[list[PositiveLengthText], Field(max_length=40)] = []
     """Where its holes are: from the front end of the cabinet member, and of the drawer member."""
     measured: bool = False
+    rating: WeightText | None = None
+    """What a pair carries at its length, as its sheet says."""
+    price: PriceText | None = None
+    """Of one pair."""
     source: Note = ""
 
 
@@ -256,6 +313,8 @@ class Library(Model):
 
     sheets: Annotated[dict[Id, Sheet], Field(max_length=200)] = {}
     runners: Annotated[dict[Id, Runner], Field(max_length=200)] = {}
+    boards: Annotated[dict[Id, Board], Field(max_length=200)] = {}
+    bands: Annotated[dict[Id, Band], Field(max_length=200)] = {}
 
 
 class Plan(Model):

@@ -37,8 +37,11 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= _sizing_kinds(plan, node, front)
     has_mouth = "through_mouth" in _asked(_ASKED_OF_BOX, levels)
     kinds |= {"shelf_through_mouth"} if has_mouth and place.holds == "shelf" else set()
+    has_band = nearest_choice(levels, "case_band") is not None
+    kinds |= {"shelf_banded"} if has_band and place.holds == "shelf" else set()
     if place.holds in SPLITS:
         kinds |= {"divider_through_mouth"} if has_mouth and divider_of(place) == "board" else set()
+        kinds |= {"divider_banded"} if has_band and divider_of(place) == "board" else set()
         return frozenset(kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels))
     if place.holds in BOXES:
         kinds |= {"drawer"} | _joints(plan, levels, front)
@@ -54,6 +57,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= {f"front.{front}", "fronted", f"front_snap.{snap}"}
         kinds |= {f"front_gap.{snap}"} if front == "inset" else {"lapping"}
         kinds.add(chosen_kind(plan, "face", levels))
+        kinds |= {"front_banded"} if nearest_choice(levels, "front_band") else set()
         kinds |= {"front_through_mouth"} if has_mouth else set()
         if place.holds in BOXES:
             kinds |= {"faced", "inset_box" if front == "inset" else "lapping_box"}
@@ -176,6 +180,7 @@ RUNS: dict[str, tuple[str, ...]] = {
 def _runner_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str]:
     runner = plan.library.runners[nearest_choice(levels, "runner") or ""].kind
     found = {f"runner.{runner}", *RUNS[runner]}
+    found |= {"rated"} if plan.library.runners[nearest_choice(levels, "runner") or ""].rating else set()
     if "screwed" in found:
         row = plan.library.runners[nearest_choice(levels, "runner") or ""]
         found |= {"case_holed"} if row.case_holes else set()

@@ -57,3 +57,7 @@ class Part:
     hand: Hand | None = None
     grain: Grain = "length"
     joinery: tuple[Joinery, ...] = ()
+    bands: tuple[str, ...] = ()
+    """Which edges are banded: its sizes are of the core."""
+    band: str | None = None
+    """The edge band, as the library has it."""

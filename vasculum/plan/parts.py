@@ -6,8 +6,9 @@ A part's id is its place and role; its sizes are keys of the solution, never cop
 from __future__ import annotations
 
 from dataclasses import replace
+from typing import TypedDict
 
-from vasculum.core.flow import Key
+from vasculum.core.flow import Key, read_key
 from vasculum.plan.case_parts import case_parts
 from vasculum.plan.joinery import End, WallJoinery, front_joinery, nearest_key
 from vasculum.plan.layout import BOXES, Node, divider_of, levels_of, nearest_choice, nodes_of
@@ -82,26 +83,51 @@ def _bottom(plan: SolvedPlan, node: Node) -> Part:
 
 def _front(plan: SolvedPlan, node: Node) -> Part:
     drawer = node.id
+    is_banded = (drawer, "front_core_width") in plan.solved.quantities
+    size = "front_core_{}" if is_banded else "front_{}_cut"
     is_matched = node.parent is not None and "grain.matched" in plan.laid.places[node.parent].kinds
     return Part(
-        f"{drawer}/front", drawer, "front", "Front", (drawer, "front_width_cut"), (drawer, "front_height_cut"),
+        f"{drawer}/front", drawer, "front", "Front", (drawer, size.format("width")), (drawer, size.format("height")),
         nearest_key(plan, drawer, "front_thickness"), _sheet(plan, node, "front_sheet"),
         grain="matched" if is_matched else "length", joinery=front_joinery(plan, drawer),
+        bands=ALL_EDGES if is_banded else (), band=_sheet(plan, node, "front_band") if is_banded else None,
     )  # fmt: skip
+
+
+ALL_EDGES = ("top", "bottom", "left", "right")
 
 
 def _shelf(plan: SolvedPlan, node: Node) -> Part:
     return Part(
-        f"{node.id}/shelf", node.id, "shelf", "Shelf", (node.id, "shelf_length_cut"), (node.id, "shelf_depth_cut"),
+        f"{node.id}/shelf", node.id, "shelf", "Shelf", (node.id, "shelf_length_cut"), _deep(plan, node.id, "shelf"),
         nearest_key(plan, node.id, "divider_thickness"), _sheet(plan, node, "divider_sheet", "side_sheet"),
+        **_front_edge(plan, node, f"{node.id}/shelf_depth_core"),
     )  # fmt: skip
+
+
+def _deep(plan: SolvedPlan, place: str, what: str) -> Key:
+    """The depth of a shelf or divider; of its core, where its front edge is banded."""
+    core = (place, f"{what}_depth_core")
+    return core if core in plan.solved.quantities else (place, f"{what}_depth_cut")
+
+
+def _front_edge(plan: SolvedPlan, node: Node, core: str) -> _Banded:
+    if read_key(core) not in plan.solved.quantities:
+        return {"bands": (), "band": None}
+    return {"bands": ("front",), "band": _sheet(plan, node, "case_band")}
+
+
+class _Banded(TypedDict):
+    bands: tuple[str, ...]
+    band: str | None
 
 
 def _divider(plan: SolvedPlan, node: Node, split: str) -> Part:
     """The board before a part of a split belongs to that part: it goes when the part goes."""
     return Part(
-        f"{node.id}/divider", split, "divider", "Divider", (split, "divider_length_cut"), (split, "divider_depth_cut"),
+        f"{node.id}/divider", split, "divider", "Divider", (split, "divider_length_cut"), _deep(plan, split, "divider"),
         nearest_key(plan, split, "divider_thickness"), _sheet(plan, node, "divider_sheet", "side_sheet"),
+        **_front_edge(plan, node, f"{split}/divider_depth_core"),
     )  # fmt: skip
 
 
@@ -187,6 +213,7 @@ def merged(plan: SolvedPlan, parts: list[Part]) -> list[list[Part]]:
     for part in parts:
         joinery = tuple((j.kind, j.what, j.end, sizes([j.from_edge, j.width, j.depth])) for j in part.joinery)
         measured = sizes([part.length, part.width, part.thickness])
-        same = part.id if None in measured else (measured, part.sheet, part.hand, part.grain, joinery)
+        bands = (part.band, part.bands)
+        same = part.id if None in measured else (measured, part.sheet, part.hand, part.grain, joinery, bands)
         groups.setdefault(same, []).append(part)
     return list(groups.values())

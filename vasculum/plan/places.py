@@ -11,6 +11,7 @@ from fractions import Fraction
 
 from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.tables import Choosable, choosables
+from vasculum.core.weights import read_weight
 from vasculum.plan.carcass import OF_CASE, has_new_case, is_new
 from vasculum.plan.choices import NUMBERS, worth_of
 from vasculum.plan.crossings import BUILT_IN, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
@@ -86,6 +87,10 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
             laid.given[place, name] = Given(worth_of(one.kind, text), "measured" if one.is_thing else "chosen")
         elif one.kind == "sheet":
             laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[text])
+        elif one.kind == "band":
+            band = plan.library.bands[text]
+            source = f"of {band.name} ({band.source})"
+            laid.given[place, f"{name}_thickness"] = Given(plan.length(band.thickness), "chosen", source, True)
         elif one.kind == "runner":
             row = plan.library.runners[text]
             laid.given |= {(place, n): g for n, g in _runner_sizes(plan, row)}
@@ -133,6 +138,8 @@ def _runner_sizes(plan: Plan, runner: Runner) -> Iterator[tuple[str, Given]]:
     }
     for name, text in sizes.items():
         yield name, Given(plan.length(text), "measured" if origin == "measured" else "assumed", source, True)
+    if runner.rating:
+        yield "runner_rating", Given(read_weight(runner.rating), "chosen", source)
     for name, texts in (
         ("runner_stock_lengths", runner.stock_lengths),
         ("runner_case_holes", runner.case_holes),

@@ -194,6 +194,8 @@ def _id_faults(plan: Plan) -> Iterator[Fault]:
         "places": plan.places,
         "library/sheets": plan.library.sheets,
         "library/runners": plan.library.runners,
+        "library/boards": plan.library.boards,
+        "library/bands": plan.library.bands,
     }
     for name, ids in collections.items():
         for id_ in ids:
@@ -340,9 +342,8 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
             else:
                 if worth == 0 and known[name].is_above_zero:
                     yield Fault(at, f"{known[name].title} is more than nothing; leave it out instead.")
-        elif kind in ("sheet", "runner"):
-            rows = plan.library.sheets if kind == "sheet" else plan.library.runners
-            if text not in rows:
+        elif kind in ("sheet", "runner", "board", "band"):
+            if text not in getattr(plan.library, f"{kind}s"):
                 yield Fault(at, f"There is no {kind} {text!r} in the plan's library.")
         elif f"{kind}.{text}" not in the_catalogue().alternatives(kind):
             named = ", ".join(a.partition(".")[2] for a in the_catalogue().alternatives(kind))

@@ -21,6 +21,7 @@ from vasculum.plan.part import Grain, Hand, Part
 from vasculum.plan.parts import merged, parts_of
 from vasculum.plan.patching import PatchStep
 from vasculum.plan.places import DEFAULTS, LIKE, THICKNESS_OF_SHEET
+from vasculum.plan.shopping import Shopping, shopping_of
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.stages import Stages, stages_of
 from vasculum.plan.words import cell_name, filled, label_of, length_texts, number_text, place_name, unit_of
@@ -141,6 +142,7 @@ class Solution(Model):
     quantities: dict[str, QuantityShown]
     parts: list[PartShown]
     hardware: list[Hardware]
+    shopping: Shopping
     findings: list[FindingShown]
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]
@@ -149,14 +151,15 @@ class Solution(Model):
 
 def solution_of(plan: SolvedPlan) -> Solution:
     """Say a solved plan in its unit."""
-    numbers = numbers_of(plan.plan)
-    parts = [_part_row(plan, group, numbers) for group in merged(plan, parts_of(plan))]
+    numbers, pieces, hardware = numbers_of(plan.plan), parts_of(plan), list(hardware_of(plan))
+    parts = [_part_row(plan, group, numbers) for group in merged(plan, pieces)]
     findings, assumed = findings_of(plan), list(_assumed(plan))
     is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
     return Solution(
         quantities={key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)},
         parts=parts,
-        hardware=list(hardware_of(plan)),
+        hardware=hardware,
+        shopping=shopping_of(plan, pieces, hardware),
         findings=findings,
         tape_checks=list(_tape_checks(plan)),
         assumed=assumed,
@@ -268,7 +271,7 @@ def _part_row(plan: SolvedPlan, group: list[Part], numbers: dict[str, int]) -> P
         grain=part.grain,
         places=[place_name(plan.plan, p.place) for p in group],
         numbers=[numbers.get(p.place, 0) for p in group],
-        bands=[],
+        bands=list(part.bands),
         weight=_weight(plan, part),
         joinery=[_joinery_shown(plan, j) for j in part.joinery],
     )

@@ -93,13 +93,21 @@ def _sheets(numbers: _Numbers, unit: Unit) -> tuple[dict[str, str], dict[str, An
     for sheet in stock_sheets():
         if sheet.system == unit:
             id_ = numbers.next("sheet")
-            rows[id_] = _sheet_row(sheet)
+            rows[id_] = sheet_row(sheet)
             choices[f"{sheet.used_for}_sheet"] = id_
     return choices, rows
 
 
-def _sheet_row(sheet: StockSheet) -> dict[str, Any]:
-    return {"name": sheet.name, "nominal": sheet.nominal, "often": sheet.often, "source": sheet.source}
+def sheet_row(sheet: StockSheet) -> dict[str, str]:
+    """A stock sheet as a row of a plan's library."""
+    return {
+        "name": sheet.name,
+        "nominal": sheet.nominal,
+        "often": sheet.often,
+        "length": sheet.length,
+        "width": sheet.width,
+        "source": sheet.source,
+    }
 
 
 def _stock_runner(unit: Unit) -> StockRunner:

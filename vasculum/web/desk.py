@@ -74,6 +74,7 @@ class Desk:
             moved=moved(before, after),
             parts=solution.parts,
             hardware=solution.hardware,
+            shopping=solution.shopping,
             findings=solution.findings,
             tape_checks=solution.tape_checks,
             assumed=solution.assumed,

@@ -12,10 +12,12 @@ from vasculum.drawing.shown import SheetShown, View
 from vasculum.plan.comparing import Compared
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
 from vasculum.plan.hardware import Hardware
+from vasculum.plan.library_file import LibraryRow
 from vasculum.plan.patching import Patch, PatchStep
 from vasculum.plan.readings_csv import ReadRow
 from vasculum.plan.runners_csv import RunnerRow
 from vasculum.plan.settings import SettingShown
+from vasculum.plan.shopping import Shopping
 from vasculum.plan.solution import (
     Assumed,
     FindingShown,
@@ -101,6 +103,19 @@ class RunnersAnswer(Model):
     patch: list[PatchStep]
 
 
+class LibraryText(Model):
+    """A library file, as text."""
+
+    text: Annotated[str, Field(max_length=500_000)]
+
+
+class LibraryAnswer(Model):
+    """Every row of a library file, and the change that takes the good ones in; nothing is kept."""
+
+    rows: list[LibraryRow]
+    patch: list[PatchStep]
+
+
 class Drag(Looking):
     """Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged."""
 
@@ -178,6 +193,7 @@ class ChangeAnswer(AtRevision):
     moved: list[Moved]
     parts: list[PartShown]
     hardware: list[Hardware]
+    shopping: Shopping
     findings: list[FindingShown]
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]
@@ -350,6 +366,15 @@ class ToolShown(Model):
     about: str
 
 
+class StockRow(Model):
+    """A row that can be taken into a plan's library: a sheet, a board or an edge band as sold."""
+
+    kind: Literal["sheets", "boards", "bands"]
+    system: Unit
+    name: str
+    row: dict[str, str]
+
+
 class RuleShown(Model):
     """One rule's sentence."""
 
@@ -372,6 +397,7 @@ class CatalogueAnswer(Model):
     settings: list[SettingShown]
     mattresses: list[MattressShown]
     tools: list[ToolShown]
+    stock: list[StockRow]
 
 
 class FaultShown(Model):

@@ -13,6 +13,7 @@ from vasculum.plan import runners_csv
 from vasculum.plan.comparing import compared
 from vasculum.plan.document import Plan
 from vasculum.plan.dragging import dragged, pushed
+from vasculum.plan.library_file import library_taken_in, read_library
 from vasculum.plan.mirroring import mirrored_space
 from vasculum.plan.patching import marked, patched
 from vasculum.plan.reading import read_plan
@@ -31,6 +32,8 @@ from vasculum.web.messages import (
     DragAnswer,
     Edit,
     Head,
+    LibraryAnswer,
+    LibraryText,
     ListedPlan,
     MirrorAnswer,
     NewPlan,
@@ -180,6 +183,13 @@ def read_pasted_runners(plan_id: str, body: PastedRunners) -> RunnersAnswer:
     plan = desk().plans.get(plan_id).plan
     rows = runners_csv.read_runners(plan, body.text)
     return RunnersAnswer(rows=rows, patch=runners_csv.taken_in(plan, rows))
+
+
+@route("POST", "/plans/<plan_id>/library", LibraryAnswer, LibraryText, refuses=(404,))
+def read_library_file(plan_id: str, body: LibraryText) -> LibraryAnswer:
+    """Read a library file, row by row; what to do with it is for the person to decide."""
+    rows = read_library(body.text)
+    return LibraryAnswer(rows=rows, patch=library_taken_in(desk().plans.get(plan_id).plan, rows))
 
 
 @route("GET", "/plans/<plan_id>/mirrored", MirrorAnswer, refuses=(404,), query=("space",))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import asdict
 
 from flask import Response, json
@@ -12,10 +13,20 @@ from vasculum.core.errors import LengthRefused, NoSuchPlan
 from vasculum.core.flow import family
 from vasculum.core.lengths import Mm, Unit, read_increment, read_length
 from vasculum.core.reasons import snap_nearest
-from vasculum.core.tables import NEWEST_EDITION, alternatives, choosables, mattresses, tools
+from vasculum.core.tables import (
+    NEWEST_EDITION,
+    alternatives,
+    choosables,
+    mattresses,
+    stock_bands,
+    stock_boards,
+    stock_sheets,
+    tools,
+)
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.settings import SETTINGS
 from vasculum.plan.solution import Problem, Shown
+from vasculum.plan.starting import sheet_row
 from vasculum.plan.stations import station_groups
 from vasculum.plan.words import length_texts
 from vasculum.web.desk import desk
@@ -29,6 +40,7 @@ from vasculum.web.messages import (
     Nothing,
     PlanAnswer,
     RuleShown,
+    StockRow,
     ToolShown,
     Typed,
 )
@@ -66,7 +78,19 @@ def catalogue() -> CatalogueAnswer:
         settings=list(SETTINGS),
         mattresses=[MattressShown(**asdict(one)) for one in mattresses()],
         tools=[ToolShown(**asdict(one)) for one in tools()],
+        stock=[*_stock()],
     )  # fmt: skip
+
+
+def _stock() -> Iterator[StockRow]:
+    for sheet in stock_sheets():
+        yield StockRow(kind="sheets", system=sheet.system, name=sheet.name, row=sheet_row(sheet))
+    for board in stock_boards():
+        row = {name: getattr(board, name) for name in ("name", "thickness", "width", "length", "source")}
+        yield StockRow(kind="boards", system=board.system, name=board.name, row=row)
+    for band in stock_bands():
+        row = {name: getattr(band, name) for name in ("name", "thickness", "length", "source")}
+        yield StockRow(kind="bands", system=band.system, name=band.name, row=row)
 
 
 @route("POST", "/length", LengthAnswer, Typed)

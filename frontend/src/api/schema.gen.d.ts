@@ -364,6 +364,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a library file, row by row; what to do with it is for the person to decide. */
+        post: operations["read_library_file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/mirrored": {
         parameters: {
             query?: never;
@@ -570,12 +587,79 @@ export interface components {
             confirm: components["schemas"]["PatchStep"][];
         };
         /**
+         * Band
+         * @description An edge band: what it adds to an edge, and how it is sold.
+         */
+        Band: {
+            /** Name */
+            name: string;
+            /**
+             * Thickness
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            thickness: string;
+            /**
+             * Length
+             * @description Of one roll or strip.
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Price
+             * @description Of one roll or strip.
+             * @default null
+             */
+            price: string | null;
+            /**
+             * Source
+             * @default
+             */
+            source: string;
+        };
+        /**
          * Base
          * @description The revision that the caller last saw.
          */
         Base: {
             /** Base */
             base: number;
+        };
+        /**
+         * Board
+         * @description A board as bought, dressed.
+         */
+        Board: {
+            /** Name */
+            name: string;
+            /**
+             * Thickness
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            thickness: string;
+            /**
+             * Width
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            width: string;
+            /**
+             * Length
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Price
+             * @description Of one board.
+             * @default null
+             */
+            price: string | null;
+            /**
+             * Source
+             * @default
+             */
+            source: string;
         };
         /**
          * CatalogueAnswer
@@ -600,6 +684,8 @@ export interface components {
             mattresses: components["schemas"]["MattressShown"][];
             /** Tools */
             tools: components["schemas"]["ToolShown"][];
+            /** Stock */
+            stock: components["schemas"]["StockRow"][];
         };
         /**
          * ChangeAnswer
@@ -634,6 +720,7 @@ export interface components {
             parts: components["schemas"]["PartShown"][];
             /** Hardware */
             hardware: components["schemas"]["Hardware"][];
+            shopping: components["schemas"]["Shopping"];
             /** Findings */
             findings: components["schemas"]["FindingShown"][];
             /** Tape Checks */
@@ -891,6 +978,62 @@ export interface components {
             runners: {
                 [key: string]: components["schemas"]["Runner"];
             };
+            /**
+             * Boards
+             * @default {}
+             */
+            boards: {
+                [key: string]: components["schemas"]["Board"];
+            };
+            /**
+             * Bands
+             * @default {}
+             */
+            bands: {
+                [key: string]: components["schemas"]["Band"];
+            };
+        };
+        /**
+         * LibraryAnswer
+         * @description Every row of a library file, and the change that takes the good ones in; nothing is kept.
+         */
+        LibraryAnswer: {
+            /** Rows */
+            rows: components["schemas"]["LibraryRow"][];
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
+         * LibraryRow
+         * @description One row of a library file: what it is, or why it is none.
+         */
+        LibraryRow: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "sheets" | "boards" | "bands" | "runners";
+            /**
+             * Line
+             * @description Its number among the rows of its kind, from 1.
+             */
+            line: number;
+            /** Name */
+            name: string;
+            /** Row */
+            row: {
+                [key: string]: unknown;
+            } | null;
+            /** Problem */
+            problem: string;
+        };
+        /**
+         * LibraryText
+         * @description A library file, as text.
+         */
+        LibraryText: {
+            /** Text */
+            text: string;
         };
         /**
          * Likely
@@ -1364,7 +1507,9 @@ export interface components {
             /**
              * @default {
              *       "sheets": {},
-             *       "runners": {}
+             *       "runners": {},
+             *       "boards": {},
+             *       "bands": {}
              *     }
              */
             library: components["schemas"]["Library"];
@@ -1803,6 +1948,18 @@ export interface components {
              */
             measured: boolean;
             /**
+             * Rating
+             * @description What a pair carries at its length, as its sheet says.
+             * @default null
+             */
+            rating: string | null;
+            /**
+             * Price
+             * @description Of one pair.
+             * @default null
+             */
+            price: string | null;
+            /**
              * Source
              * @default
              */
@@ -1928,6 +2085,30 @@ export interface components {
              */
             density: number | null;
             /**
+             * Length
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Width
+             * @description As it is sold, its length along the grain.
+             * @default null
+             */
+            width: string | null;
+            /**
+             * Grain
+             * @description Along its length, or none to be seen: its parts may then be turned.
+             * @default length
+             * @enum {string}
+             */
+            grain: "length" | "free";
+            /**
+             * Price
+             * @description Of one sheet.
+             * @default null
+             */
+            price: string | null;
+            /**
              * Source
              * @default
              */
@@ -1961,6 +2142,46 @@ export interface components {
             height: number;
             /** Strokes */
             strokes: components["schemas"]["StrokeShown"][];
+        };
+        /**
+         * Shopping
+         * @description Everything to buy, what is known of its cost, and what has no price yet.
+         */
+        Shopping: {
+            /** Lines */
+            lines: components["schemas"]["ShoppingLine"][];
+            /**
+             * Total
+             * @description Of the lines that have a price.
+             */
+            total: string;
+            /** Unpriced */
+            unpriced: number;
+        };
+        /**
+         * ShoppingLine
+         * @description One thing to buy.
+         */
+        ShoppingLine: {
+            /** What */
+            what: string;
+            /**
+             * Need
+             * @description What the parts take, with its allowance.
+             */
+            need: string;
+            /**
+             * Buy
+             * @description How many of what is sold; empty where it is not known how it is sold.
+             */
+            buy: string;
+            /**
+             * Cost
+             * @description Empty where its price is not known.
+             */
+            cost: string;
+            /** Keys */
+            keys: string[];
         };
         /**
          * Shown
@@ -2036,6 +2257,7 @@ export interface components {
             parts: components["schemas"]["PartShown"][];
             /** Hardware */
             hardware: components["schemas"]["Hardware"][];
+            shopping: components["schemas"]["Shopping"];
             /** Findings */
             findings: components["schemas"]["FindingShown"][];
             /** Tape Checks */
@@ -2173,6 +2395,28 @@ export interface components {
             hint: string;
             /** Stations */
             stations: components["schemas"]["Station"][];
+        };
+        /**
+         * StockRow
+         * @description A row that can be taken into a plan's library: a sheet, a board or an edge band as sold.
+         */
+        StockRow: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "sheets" | "boards" | "bands";
+            /**
+             * System
+             * @enum {string}
+             */
+            system: "in" | "mm";
+            /** Name */
+            name: string;
+            /** Row */
+            row: {
+                [key: string]: string;
+            };
         };
         /**
          * StrokeShown
@@ -3630,6 +3874,77 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    read_library_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LibraryText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

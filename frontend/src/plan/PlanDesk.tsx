@@ -94,8 +94,12 @@ export function useDesk(): Desk {
 function merged(before: PlanAnswer, change: ChangeAnswer): PlanAnswer {
   const quantities = { ...before.solution.quantities, ...change.changed }
   for (const key of change.gone) delete quantities[key]
-  const { parts, hardware, findings, tape_checks, assumed, stages, changed, gone, moved, ...rest } = change
-  return { ...rest, solution: { quantities, parts, hardware, findings, tape_checks, assumed, stages } }
+  const { parts, hardware, shopping, findings, tape_checks, assumed, stages, changed, gone, moved, ...rest } =
+    change
+  return {
+    ...rest,
+    solution: { quantities, parts, hardware, shopping, findings, tape_checks, assumed, stages },
+  }
 }
 
 const NO_VIEW: View = { name: 'elevation', of: '' }

@@ -80,3 +80,16 @@ export function withPin(document: PlanDocument, key: string, value: string | nul
   if (value !== null) return [put(`/as_built/${escaped(key)}`, value)]
   return key in document.as_built ? [remove(`/as_built/${escaped(key)}`)] : []
 }
+
+/** Another row of the library, a sheet, a board or a band. */
+export function withLibraryRow(
+  document: PlanDocument,
+  kind: 'sheets' | 'boards' | 'bands',
+  row: Record<string, string>,
+): PatchStep[] {
+  const id = `${kind.slice(0, -1)}-${document.next_id}`
+  return [
+    put(`/library/${kind}/${id}`, row),
+    { op: 'replace', path: '/next_id', value: document.next_id + 1 },
+  ]
+}

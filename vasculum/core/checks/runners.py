@@ -95,3 +95,20 @@ def pulled_with_one_hand(pull_force: float, hard_pull: Fraction) -> Finding | No
         {"force_n": pull_force},
         ("pull_force",),
     )
+
+
+@check(source="common practice", per="rated")
+def runners_carry_it(
+    runner_load: float, most_runner_load: Fraction, carried_weight: float, runner_rating: Fraction
+) -> Finding | None:
+    """A pair of runners keeps a reserve."""
+    if runner_load <= most_runner_load:
+        return None
+    return Finding(
+        "runner-overloaded" if runner_load > 1 else "runner-near-its-rating",
+        "stop" if runner_load > 1 else "attention",
+        "Full, the drawer weighs {carried_kg}; the pair is rated for {rating_kg}.",
+        "Use a stronger pair, or load it less.",
+        {"carried_kg": carried_weight, "rating_kg": runner_rating},
+        ("runner_load",),
+    )

@@ -54,3 +54,12 @@ def divider_weight(
 def carried_weight(box_weight: float, front_weight: float = 0.0, contents_weight: Fraction | None = None) -> float:
     """Carried in, a drawer weighs its box, its front and what stays in it."""
     return box_weight + front_weight + (0.0 if contents_weight is None else float(contents_weight))
+
+
+@rule(source="common practice", per="rated", unit="share", judgement=True)
+def runner_load(carried_weight: float, runner_rating: Fraction) -> float:
+    """Of its rating a pair of runners carries what drawer, front and contents weigh.
+
+    The rating is for the pair at its length, as the sheet that came with it says.
+    """
+    return float(carried_weight) / float(runner_rating) if runner_rating > 0 else 0.0

@@ -46,7 +46,34 @@ class StockSheet:
     name: str
     nominal: str
     often: str
+    length: str
+    width: str
     used_for: str
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
+class StockBoard:
+    """A dressed board as merchants sell it."""
+
+    id: str
+    system: Unit
+    name: str
+    thickness: str
+    width: str
+    length: str
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
+class StockBand:
+    """An edge band as sold, by the roll or the strip."""
+
+    id: str
+    system: Unit
+    name: str
+    thickness: str
+    length: str
     source: str
 
 
@@ -146,9 +173,34 @@ def stock_sheets() -> tuple[StockSheet, ...]:
     return tuple(
         StockSheet(
             row["id"], _system(where, row["system"]), row["name"], _checked(where, row["nominal"]),
-            _checked(where, row["often"]), row["used_for"], row["source"],
+            _checked(where, row["often"]), _checked(where, row["length"]), _checked(where, row["width"]),
+            row["used_for"], row["source"],
         )
         for where, row in _rows("sheets.csv")
+    )  # fmt: skip
+
+
+@cache
+def stock_boards() -> tuple[StockBoard, ...]:
+    """Dressed boards as sold, narrow ones first."""
+    return tuple(
+        StockBoard(
+            row["id"], _system(where, row["system"]), row["name"], _checked(where, row["thickness"]),
+            _checked(where, row["width"]), _checked(where, row["length"]), row["source"],
+        )
+        for where, row in _rows("boards.csv")
+    )  # fmt: skip
+
+
+@cache
+def stock_bands() -> tuple[StockBand, ...]:
+    """Edge bands as sold, thin ones first within each system."""
+    return tuple(
+        StockBand(
+            row["id"], _system(where, row["system"]), row["name"], _checked(where, row["thickness"]),
+            _checked(where, row["length"]), row["source"],
+        )
+        for where, row in _rows("bands.csv")
     )  # fmt: skip
 
 

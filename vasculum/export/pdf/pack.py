@@ -15,7 +15,7 @@ from vasculum.drawing.strokes import PathStroke, Stroke, strokes_of
 from vasculum.export.pdf.by_drawer import Line, by_drawer
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built, table
-from vasculum.export.pdf.type import BIG, BODY, FINE, SECTION, TITLE, register_fonts, said
+from vasculum.export.pdf.type import BIG, FINE, SECTION, TITLE, register_fonts, said
 from vasculum.plan.joinery import nearest_key
 from vasculum.plan.layout import boxes_of, numbers_of
 from vasculum.plan.part import Part
@@ -67,6 +67,7 @@ def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
         *_drawings(plan),
         PageBreak(),
         *_parts(solution),
+        *_shopping(solution),
         *_runners(plan),
         *_part_drawings(plan),
         *_tape_checks(solution),
@@ -223,8 +224,21 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
     yield Spacer(1, 3 * mm)
     for text, name in notes.items():
         yield said(f"– {name}: {text}", FINE)
-    for hardware in solution.hardware:
-        yield said(f"– {hardware.amount}: {hardware.what}{hardware.through and ', ' + hardware.through}", BODY)
+
+
+def _shopping(solution: Solution) -> Iterator[Flowable]:
+    """What to buy, with its allowance, and what it comes to as far as prices are known."""
+    shopping = solution.shopping
+    if not shopping.lines:
+        return
+    rows: list[list[str | Paragraph]] = [
+        [said(line.what), said(line.need, FINE), said(line.buy), line.cost] for line in shopping.lines
+    ]
+    if shopping.total:
+        without = f"without {shopping.unpriced} that have no price" if shopping.unpriced else ""
+        rows.append([said("Together", BIG), said(without, FINE), "", said(shopping.total, BIG)])
+    yield said("Shopping list", SECTION)
+    yield table(("What", "Needed", "Buy", "Cost"), rows, (5, 5, 3.2, 1.6))
 
 
 def _runners(plan: SolvedPlan) -> Iterator[Flowable]:

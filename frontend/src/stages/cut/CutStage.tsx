@@ -10,6 +10,7 @@ import { withPin } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { GROUPINGS, type Grouping, grouped } from './grouping'
+import { ShoppingList } from './ShoppingList'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
 export function CutStage() {
@@ -24,19 +25,7 @@ export function CutStage() {
       <Printing />
       <StillAssumed />
       <PartsList />
-      <h2>To buy</h2>
-      <ul>
-        {solution.hardware.map((one) => (
-          <li key={`${one.what} ${one.through}`}>
-            {one.amount}: <Fractions>{one.what}</Fractions>
-            {one.through && (
-              <small className="d-block other">
-                <Fractions>{one.through}</Fractions>
-              </small>
-            )}
-          </li>
-        ))}
-      </ul>
+      <ShoppingList />
       <h2>Tape checks</h2>
       <table className="figures">
         <thead>

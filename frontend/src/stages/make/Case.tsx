@@ -1,9 +1,8 @@
-import Form from 'react-bootstrap/Form'
 import { useDesk } from '../../plan/PlanDesk'
-import { withChoice } from '../../plan/patches'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
+import { RowChoice } from './RowChoice'
 
 const SHEETS = [
   ['case_sheet', 'Sides, top and bottom', 'as the fronts'],
@@ -46,7 +45,7 @@ export function Case() {
           </table>
           <div className="pairs">
             {SHEETS.map(([choice, title, otherwise]) => (
-              <SheetChoice key={choice} choice={choice} title={title} otherwise={otherwise} />
+              <RowChoice key={choice} choice={choice} title={title} rows="sheets" otherwise={otherwise} />
             ))}
           </div>
           <Alternatives family="through" choice="through" />
@@ -57,33 +56,5 @@ export function Case() {
         </>
       )}
     </section>
-  )
-}
-
-function SheetChoice({ choice, title, otherwise }: { choice: string; title: string; otherwise: string }) {
-  const { plan, act } = useDesk()
-  const sheets = Object.entries(plan.document.library.sheets ?? {})
-  return (
-    <Form.Group controlId={`sheet-${choice}`}>
-      <Form.Label className="mb-0">{title}</Form.Label>
-      <Form.Select
-        value={plan.document.choices[choice] ?? ''}
-        onChange={(event) => {
-          const id = event.target.value || null
-          act({
-            patch: (now) => withChoice(now, choice, id),
-            label: `${title}: ${sheets.find(([one]) => one === id)?.[1].name ?? otherwise}`,
-            field: '',
-          })
-        }}
-      >
-        <option value="">{otherwise}</option>
-        {sheets.map(([id, one]) => (
-          <option key={id} value={id}>
-            {one.name}
-          </option>
-        ))}
-      </Form.Select>
-    </Form.Group>
   )
 }

@@ -8,9 +8,10 @@ import { useDesk } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
-import { ChoiceFields } from '../ChoiceFields'
+import { ChoiceFields, WEIGHT } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { Case } from './Case'
+import { Materials } from './Materials'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Tools } from './Tools'
 
@@ -41,6 +42,7 @@ export function MakeStage() {
         <Sheet choice="bottom_sheet" title="Bottom" />
         <Sheet choice="front_sheet" title="Applied front" />
       </div>
+      <Materials />
       <Tools />
       <h2>Corner joint</h2>
       <Alternatives family="joint" choice="joint" />
@@ -259,6 +261,35 @@ function Runner() {
             }}
           />
         ))}
+      </div>
+      <div className="pairs">
+        <WrittenField
+          label="What a pair carries"
+          kept={runner.rating ?? null}
+          unit={WEIGHT[plan.document.units.length]}
+          placeholder="not said"
+          after="At its length, as its sheet says."
+          onKeep={(kept) =>
+            edit({
+              patch: () => [put(`${at}/rating`, kept)],
+              label: `Runner carries ${kept}`,
+              field: `${id}/rating`,
+            })
+          }
+        />
+        <WrittenField
+          label="Price of a pair"
+          kept={runner.price ?? null}
+          unit=""
+          placeholder="not said"
+          onKeep={(kept) =>
+            edit({
+              patch: () => [put(`${at}/price`, kept)],
+              label: `A pair costs ${kept}`,
+              field: `${id}/price`,
+            })
+          }
+        />
       </div>
       {!runner.measured && (
         <Button

@@ -1,0 +1,195 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { answered, client, type Schemas } from '../../api/client'
+import { useCatalogue } from '../../api/queries'
+import { LengthField } from '../../lengths/LengthField'
+import { Fractions } from '../../lengths/Num'
+import { WrittenField } from '../../lengths/WrittenField'
+import { useDesk } from '../../plan/PlanDesk'
+import { put, withLibraryRow } from '../../plan/patches'
+import { ChoiceFields } from '../ChoiceFields'
+import { PasteTable } from '../PasteTable'
+import { RowChoice } from './RowChoice'
+
+type Kind = Schemas['StockRow']['kind']
+type Row = Record<string, unknown> & { name: string }
+
+const TITLES: Record<Kind, string> = { sheets: 'Sheets', boards: 'Boards', bands: 'Edge bands' }
+const LENGTHS: Record<Kind, [string, string][]> = {
+  sheets: [
+    ['length', 'Length as sold'],
+    ['width', 'Width as sold'],
+  ],
+  boards: [
+    ['thickness', 'Thickness'],
+    ['width', 'Width'],
+    ['length', 'Length as sold'],
+  ],
+  bands: [
+    ['thickness', 'Thickness'],
+    ['length', 'Length of a roll'],
+  ],
+}
+const NEEDED = ['thickness', 'width']
+const EXAMPLE =
+  '{ "format": "vasculum-library", "version": 1, "sheets": [], "boards": [], "bands": [], "runners": [] }'
+
+/** What it is made of: sheets, boards and edge bands, how they are sold and what they cost. */
+export function Materials() {
+  const { plan, act } = useDesk()
+  const [isOpen, setIsOpen] = useState(false)
+  return (
+    <details className="materials mb-2">
+      <summary className="fs-5">Materials: how they are sold, and what they cost</summary>
+      {(['sheets', 'boards', 'bands'] as const).map((kind) => (
+        <Rows key={kind} kind={kind} />
+      ))}
+      <div className="pairs">
+        <RowChoice choice="front_band" title="Edge band of the fronts" rows="bands" otherwise="none" />
+        <RowChoice
+          choice="case_band"
+          title="Edge band of case, dividers and shelves"
+          rows="bands"
+          otherwise="none"
+        />
+        <RowChoice choice="strip_board" title="Board for strips" rows="boards" otherwise="not said" />
+      </div>
+      <ChoiceFields group="Shopping" />
+      <div className="d-flex flex-wrap gap-2">
+        <a className="btn btn-outline-secondary" href={`/api/plans/${plan.id}/files/library.json`}>
+          Library (JSON)
+        </a>
+        <Button variant="outline-secondary" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
+          Paste a library
+        </Button>
+      </div>
+      {isOpen && (
+        <div className="mt-2">
+          <PasteTable
+            id="pasted-library"
+            label="The text of a library file"
+            example={EXAMPLE}
+            onLook={async (text) => {
+              const path = { params: { path: { plan_id: plan.id } }, body: { text } }
+              const answer = await answered(client.POST('/api/plans/{plan_id}/library', path))
+              const rows = answer.rows.map((row, at) => ({
+                line: at,
+                isGood: row.row !== null,
+                said: `${row.kind} ${row.line}: ${row.name}${row.problem && ` · ${row.problem}`}`,
+              }))
+              return { rows, patch: answer.patch }
+            }}
+            onTake={(patch, good) => {
+              act({ patch: () => patch, label: `${good} rows of a library taken in`, field: '' })
+              setIsOpen(false)
+            }}
+            onLeave={() => setIsOpen(false)}
+          />
+        </div>
+      )}
+    </details>
+  )
+}
+
+function Rows({ kind }: { kind: Kind }) {
+  const { plan, act } = useDesk()
+  const stock = useCatalogue().data?.stock ?? []
+  const rows = Object.entries((plan.document.library[kind] ?? {}) as Record<string, Row>)
+  const offered = stock.filter((one) => one.kind === kind && one.system === plan.document.defaults_system)
+  return (
+    <section aria-label={TITLES[kind]}>
+      <h3 className="h5">{TITLES[kind]}</h3>
+      {rows.map(([id, row]) => (
+        <details key={id}>
+          <summary>
+            <Fractions>{row.name}</Fractions>
+          </summary>
+          <Fields kind={kind} id={id} row={row} />
+        </details>
+      ))}
+      <Form.Select
+        aria-label={`Another of the ${TITLES[kind].toLowerCase()}`}
+        className="mb-2"
+        value=""
+        onChange={(event) => {
+          const one = offered.find((other) => other.name === event.target.value)
+          if (one)
+            act({ patch: (now) => withLibraryRow(now, kind, one.row), label: `${one.name} added`, field: '' })
+        }}
+      >
+        <option value="">Add one as it is sold …</option>
+        {offered.map((one) => (
+          <option key={one.name}>{one.name}</option>
+        ))}
+      </Form.Select>
+    </section>
+  )
+}
+
+function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
+  const { plan, edit, act } = useDesk()
+  const at = `/library/${kind}/${id}`
+  const keep = (name: string, title: string, kept: string | number | null) =>
+    edit({
+      patch: () => [put(`${at}/${name}`, kept)],
+      label: `${row.name}, ${title.toLowerCase()}: ${kept ?? 'not known'}`,
+      field: `${id}/${name}`,
+    })
+  const text = (name: string) => (row[name] == null ? null : String(row[name]))
+  return (
+    <div className="pairs">
+      {LENGTHS[kind].map(([name, title]) => (
+        <LengthField
+          key={name}
+          label={title}
+          kept={text(name)}
+          unit={plan.document.units.length}
+          onKeep={async (kept) =>
+            kept === null && NEEDED.includes(name) && kind !== 'sheets'
+              ? 'It has this size; measure it.'
+              : keep(name, title, kept)
+          }
+        />
+      ))}
+      <WrittenField
+        label={kind === 'bands' ? 'Price of a roll' : 'Price of one'}
+        kept={text('price')}
+        unit=""
+        placeholder="48.50"
+        onKeep={(kept) => keep('price', 'price', kept)}
+      />
+      {kind === 'sheets' && (
+        <>
+          <WrittenField
+            label="Density, kg/m³"
+            kept={text('density')}
+            unit=""
+            placeholder="600"
+            onKeep={async (kept) =>
+              kept !== null && !/^[0-9]+$/.test(kept)
+                ? 'Write a whole number of kilograms per cubic metre.'
+                : keep('density', 'density', kept === null ? null : Number(kept))
+            }
+          />
+          <Form.Group controlId={`${id}-grain`}>
+            <Form.Label className="mb-0">Grain</Form.Label>
+            <Form.Select
+              value={text('grain') ?? 'length'}
+              onChange={(event) =>
+                act({
+                  patch: () => [put(`${at}/grain`, event.target.value)],
+                  label: `${row.name}: grain ${event.target.value}`,
+                  field: '',
+                })
+              }
+            >
+              <option value="length">along its length</option>
+              <option value="free">none to be seen</option>
+            </Form.Select>
+          </Form.Group>
+        </>
+      )}
+    </div>
+  )
+}

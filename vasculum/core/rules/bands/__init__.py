@@ -1,0 +1,1 @@
+"""Edge bands: the core of a banded part is smaller by its bands."""
