@@ -181,6 +181,8 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("stretchers_are_covered", {"stretcher_width": "3"}, "stretchers-uncovered", "note"),
     ("runners_carry_it", {"runner_load": Fraction(9, 10), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(40), "runner_rating": Fraction(45)}, "runner-near-its-rating", "attention"),
     ("runners_carry_it", {"runner_load": Fraction(10, 9), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(50), "runner_rating": Fraction(45)}, "runner-overloaded", "stop"),
+    ("tray_stays_on_its_battens", {"batten_engagement": "0", "batten_projection": "1/8", "tray_play": "1/8"}, "tray-falls-between", "stop"),
+    ("plate_carries_what_hangs", {"hung_across": "22 1/2", "hung_plate_width": "22"}, "plate-too-narrow", "stop"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -258,6 +260,8 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("unit_meets_its_neighbour", {"standing_height": "30", "matched_height": "30"}),
     ("runners_carry_it", {"runner_load": Fraction(4, 5), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(36), "runner_rating": Fraction(45)}),
     ("case_screws_hold", {"case_screw_bite": "3/8", "least_screw_bite": "3/8", "case_screw_length": "1 1/8"}),
+    ("tray_stays_on_its_battens", {"batten_engagement": "1/16", "batten_projection": "3/16", "tray_play": "1/8"}),
+    ("plate_carries_what_hangs", {"hung_across": "22 1/2", "hung_plate_width": "22 1/2"}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
     ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),
     ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),

@@ -21,6 +21,7 @@ from tests.helpers import (
     with_runner,
 )
 from vasculum.plan.document import Plan
+from vasculum.plan.parts import parts_of
 from vasculum.plan.reading import FaultyPlan, read_plan, write_plan
 from vasculum.plan.solution import solution_of
 
@@ -223,3 +224,43 @@ def test_density_is_the_sheets_own_or_what_was_said_nearest() -> None:
     assert weight[right] == pytest.approx(weight[left] * 900 / 600)
     known = changed(said, step(f"/library/sheets/{plan.choices['side_sheet']}/density", 600))
     assert weight[left] < solved(known).solved.value(right, "box_weight") < weight[right]
+
+
+# ---- battens, rails under a top, posts: in the same opening, 22 1/2 by 9 by 20 ---------------------------------------
+
+
+def test_a_tray_rides_on_its_battens_by_what_they_stand_out_less_its_play() -> None:
+    """22 1/2 less 22 3/8 is a play of 1/8; 3/4 less 1/8 stays: 5/8. Common practice."""
+    plan = on("batten")
+    assert (value(plan, "tray_play"), value(plan, "batten_engagement")) == (mm("1/8"), mm("5/8"))
+    strips = [p for p in parts_of(solved(plan)) if p.role in ("runner_left", "runner_right")]
+    assert [(p.name, p.hand) for p in strips] == [("Batten, left", "L"), ("Batten, right", "R")]
+    assert "tray-falls-between" in codes(on("batten", batten_projection="1/8 in"), "stop")
+    wide = changed(plan, step(f"/library/runners/{plan.choices['runner']}/side_clearance", "1/2 in", "replace"))
+    assert "tray-falls-between" in codes(wide, "stop")
+
+
+def test_a_box_hung_under_a_top_has_its_line_in_the_rails() -> None:
+    """Rails of 2 under a room of 9: middle at 8; the box ends at 8 3/4, and a runner of 1 3/4 on it at 7 7/8 at most."""
+    plan = on("hung")
+    assert value(plan, "runner_line") == mm("7 7/8")
+    assert value(on("hung", hung_rail_height="3 in"), "runner_line") == mm("7 1/2")
+    assert value(plan, "hung_across") == mm("22 1/2")  # 20 + 2 x (1/2 + 3/4)
+    assert "runner-taller-than-rail" in codes(on("hung", hung_rail_height="1 1/2 in"), "stop")
+    assert "rail-fills-the-room" in codes(on("hung", hung_rail_height="17 in"), "stop")
+    assert "plate-too-narrow" in codes(on("hung", hung_plate_width="22 in"), "stop")
+    assert "plate-too-narrow" not in codes(on("hung", hung_plate_width="24 in"))
+    assert [p.name for p in parts_of(solved(plan)) if p.role.startswith("runner_")] == ["Rail, left", "Rail, right"]
+
+
+def test_shelves_between_posts_stand_on_a_step_and_take_two_rails_each() -> None:
+    """Half-way up is 4 7/16; the step of 1 1/4 at or below it is 3 3/4. Three shelves in one bay: 6 rails, 4 posts."""
+    plan = on("posts")
+    assert value(plan, "runner_line") == mm("3 3/4")
+    assert value(on("posts", wanted_runner_line="6 in"), "runner_line") == mm("5")
+    tall = with_runner(frameless("22 1/2", "30", "20"), "posts")
+    tall, _ = split(tall, drawer_of(tall), "rows", {}, {}, {}, divider="board")
+    bought = {h.what: h.count for h in solution_of(solved(tall)).hardware}
+    assert (bought["Clip rail"], bought["Post, four to a bay"]) == (6, 4)
+    beside, _ = split(with_runner(frameless("60", "9", "20"), "posts"), "place-2", "columns", {}, {})
+    assert {h.what: h.count for h in solution_of(solved(beside)).hardware}["Post, four to a bay"] == 8

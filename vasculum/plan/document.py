@@ -286,8 +286,9 @@ class Runner(Model):
 
     name: Name
     kind: Literal[
-        "side_mount", "heavy_side_mount", "roller", "undermount", "centre_mount", "wooden", "skid", "friction"
-    ]
+        "side_mount", "heavy_side_mount", "roller", "undermount", "centre_mount", "wooden", "skid", "friction",
+        "batten", "hung", "posts",
+    ]  # fmt: skip
     side_clearance: PositiveLengthText
     """One side, from the box to the case; of an undermount from the inside of the box."""
     height: PositiveLengthText

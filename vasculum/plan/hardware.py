@@ -43,7 +43,7 @@ class Wanted:
 def hardware_of(plan: SolvedPlan) -> Iterator[Hardware]:
     """Runners, then pulls, then screws; the same things through the same stack counted together."""
     found: dict[tuple[str, str], list[Wanted]] = {}
-    for gather in (_runners, _pulls, _screws):
+    for gather in (_runners, _posts, _pulls, _screws):
         for node in boxes_of(plan.plan):
             for one in gather(_Drawer(plan, node)):
                 found.setdefault((one.what, one.through), []).append(one)
@@ -109,6 +109,19 @@ def _runners(at: _Drawer) -> Iterator[Wanted]:
     row = nearest_choice(levels_of(at.plan.plan, at.node.space, at.node.place), "runner")
     name = at.plan.plan.library.runners[row or ""].name
     yield Wanted(f"{name} runner, {at.said('runner_length')}", "", 1, "pair", (at.key("runner_length"),))
+
+
+def _posts(at: _Drawer) -> Iterator[Wanted]:
+    if "runner.posts" in at.kinds and at.has("clip_rail_count"):
+        yield Wanted("Clip rail", "", at.count("clip_rail_count"), "piece", (at.key("clip_rail_count"),))
+        siblings = at.plan.plan.places[at.node.parent].children if at.node.parent else [at.node.id]
+        first = next(one for one in siblings if "runner.posts" in at.plan.laid.places[one].kinds)
+        if first == at.node.id or at.node.of == "column":
+            yield Wanted("Post, four to a bay", "", POSTS_IN_A_BAY, "piece", (at.key("post_thickness"),))
+
+
+POSTS_IN_A_BAY = 4
+"""Common practice."""
 
 
 def _pulls(at: _Drawer) -> Iterator[Wanted]:

@@ -165,14 +165,17 @@ SHARED_BY = {
 
 
 RUNS: dict[str, tuple[str, ...]] = {
-    "side_mount": ("rolling", "clearing", "lined", "screwed"),
-    "heavy_side_mount": ("rolling", "clearing", "lined", "screwed"),
+    "side_mount": ("rolling", "clearing", "lined", "line.halfway", "screwed"),
+    "heavy_side_mount": ("rolling", "clearing", "lined", "line.halfway", "screwed"),
     "roller": ("rolling", "clearing", "seated"),
     "undermount": ("rolling", "seated"),
     "centre_mount": ("rolling", "clearing", "seated"),
-    "wooden": ("sliding", "clearing", "lined"),
+    "wooden": ("sliding", "clearing", "lined", "line.halfway"),
     "skid": ("sliding", "clearing", "seated"),
     "friction": ("sliding", "clearing", "seated"),
+    "batten": ("sliding", "clearing", "seated"),
+    "hung": ("rolling", "lined", "screwed"),
+    "posts": ("rolling", "lined", "screwed"),
 }
 """What each system of runners shares with others: how it runs, what it takes beside the box, where it holds it."""
 
@@ -188,6 +191,8 @@ def _runner_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str
         found.add("screws.by_holes" if row.case_holes and row.box_holes else "screws.counted")
     if "lined" in found:
         found.add("lined_planted" if "bottom.planted" in kinds else "lined_within")
+    if runner == "hung" and nearest_choice(levels, "hung_plate_width"):
+        found.add("plated")
     if runner == "wooden" and "in_grooves" in kinds:
         found.add("wooden_grooved")
     if runner == "undermount":

@@ -151,18 +151,29 @@ def _packing(plan: SolvedPlan, space: str, nodes: list[Node]) -> list[Part]:
 
 
 def _wooden_runners(plan: SolvedPlan, nodes: list[Node]) -> list[Part]:
-    """A pair of hardwood strips for each box whose sides are grooved for them."""
-    return [
-        Part(
-            f"{node.id}/{role}", node.id, role, f"Wooden runner, {name}", (node.id, "runner_length"),
-            nearest_key(plan, node.id, "runner_height"), (node.id, "runner_projects"), None, hand,
-        )
-        for node in nodes
-        if (node.id, "runner_projects") in plan.solved.quantities
-        for role, name, hand in _PAIR
-    ]  # fmt: skip
+    """A pair of strips for each box: hardwood in its grooves, battens under a tray, rails that it hangs on."""
+    made = []
+    for node in nodes:
+        kinds = plan.laid.places[node.id].kinds
+        for kind, (name, height, thickness) in _STRIPS_OF.items():
+            if kind in kinds:
+                sizes = (
+                    (node.id, "runner_length"),
+                    nearest_key(plan, node.id, height),
+                    nearest_key(plan, node.id, thickness),
+                )
+                made += [
+                    Part(f"{node.id}/{role}", node.id, role, f"{name}, {side}", *sizes, None, hand)
+                    for role, side, hand in _PAIR
+                ]
+    return made
 
 
+_STRIPS_OF = {
+    "runner.wooden": ("Wooden runner", "runner_height", "runner_projects"),
+    "runner.batten": ("Batten", "runner_height", "runner_projects"),
+    "runner.hung": ("Rail", "hung_rail_height", "hung_rail_thickness"),
+}
 _PAIR: tuple[tuple[Role, str, Hand], ...] = (("runner_left", "left", "L"), ("runner_right", "right", "R"))
 
 

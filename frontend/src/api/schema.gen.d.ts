@@ -1895,7 +1895,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction";
+            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "batten" | "hung" | "posts";
             /**
              * Side Clearance
              * @description A length above zero with its unit, as typed.

@@ -112,3 +112,33 @@ def runners_carry_it(
         {"carried_kg": carried_weight, "rating_kg": runner_rating},
         ("runner_load",),
     )
+
+
+@check(source="common practice", per="runner.batten")
+def tray_stays_on_its_battens(batten_engagement: Mm, batten_projection: Mm, tray_play: Mm) -> Finding | None:
+    """A tray pushed to one side does not fall between its battens."""
+    if batten_engagement > 0:
+        return None
+    return Finding(
+        "tray-falls-between",
+        "stop",
+        "Battens stand out {lip}, and the tray has a play of {play}: pushed to one side it falls.",
+        "Use battens that stand out further, or pack each side by more than {packing}.",
+        {"lip": batten_projection, "play": tray_play, "packing": (tray_play - batten_projection) / 2},
+        ("batten_engagement",),
+    )
+
+
+@check(source="common practice", per="plated")
+def plate_carries_what_hangs(hung_across: Mm, hung_plate_width: Mm) -> Finding | None:
+    """The plate is no narrower than what hangs under it."""
+    if hung_plate_width >= hung_across:
+        return None
+    return Finding(
+        "plate-too-narrow",
+        "stop",
+        "Box, runners and rails come to {across}; the plate is {plate} wide.",
+        "Use a wider plate, or a narrower box.",
+        {"across": hung_across, "plate": hung_plate_width},
+        ("hung_across",),
+    )

@@ -139,6 +139,27 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="metal" d="M44 70H72V78H44z" />
     </>
   ),
+  'runner.batten': (
+    <>
+      <path className="wood" d="M20 6H34V84H20z" />
+      <path className="wood wood--end" d="M38 20H52V56H38zM52 48H140V56H52z" />
+      <path className="metal" d="M34 56H54V72H34z" />
+    </>
+  ),
+  'runner.hung': (
+    <>
+      <path className="wood" d="M20 6H150V16H20zM30 16H42V44H30z" />
+      <path className="wood wood--end" d="M56 20H70V80H56zM70 68H140V76H70z" />
+      <path className="metal" d="M42 24H56V36H42z" />
+    </>
+  ),
+  'runner.posts': (
+    <>
+      <path className="wood" d="M10 6H22V84H10z" />
+      <path className="metal" d="M22 6H32V84H22zM32 38H42V58H32zM42 42H54V54H42z" />
+      <path className="wood wood--end" d="M54 24H68V76H54zM68 64H140V72H68z" />
+    </>
+  ),
   'runner.friction': (
     <>
       <path className="wood" d="M20 6H34V84H20zM20 80H150V86H20z" />

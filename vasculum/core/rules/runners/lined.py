@@ -13,17 +13,6 @@ from vasculum.core.reasons import snap_down
 
 
 @rule(source="common practice", per="lined")
-def runner_line(play_below: Mm, outside_height: Mm, increment: Mm, wanted_runner_line: Mm | None = None) -> Mm:
-    """The runner line is half-way up the box, down to the shop's increment, or where it was chosen.
-
-    Above the cell's floor, to the centre of the runner.
-    """
-    if wanted_runner_line is not None:
-        return wanted_runner_line
-    return snap_down(play_below + outside_height / 2, increment)
-
-
-@rule(source="common practice", per="lined")
 def spacer_block(runner_line: Mm, runner_height: Mm) -> Mm:
     """The spacer block under the cabinet member is the runner line less half the runner's height.
 

@@ -1,0 +1,52 @@
+"""Hung under a top: runners on rails below a plate, the line in the middle of the rails. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import smallest
+
+
+@rule(source="common practice", per="runner.hung")
+def beside_box(runner_side_clearance: Mm, hung_rail_thickness: Mm) -> Mm:
+    """Beside the box stand the runner's clearance and the rail that it hangs on.
+
+    One side.
+    """
+    return runner_side_clearance + hung_rail_thickness
+
+
+@rule(source="common practice", per="runner.hung")
+def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
+    """The runner line is in the middle of the rails under the top, or lower, where the runner still is on the side.
+
+    Above the cell's floor.
+
+    Raises:
+        CannotDerive: ``runner-taller-than-rail``, ``rail-fills-the-room``.
+    """
+    if runner_height > hung_rail_height:
+        raise CannotDerive(
+            "runner-taller-than-rail",
+            "A runner {runner} high does not go on a rail {rail} high.",
+            "Use higher rails, or lower runners.",
+            runner=runner_height,
+            rail=hung_rail_height,
+        )
+    line = room_height - hung_rail_height / 2
+    if line <= runner_height / 2:
+        raise CannotDerive(
+            "rail-fills-the-room",
+            "A rail {rail} high fills a room of {room}.",
+            "Use lower rails, or give the drawer more height.",
+            rail=hung_rail_height,
+            room=room_height,
+        )
+    return smallest(line, play_below + outside_height - runner_height / 2)
+
+
+@rule(source="geometry", per="runner.hung")
+def hung_across(outside_width: Mm, beside_box: Mm) -> Mm:
+    """Across, the plate carries the box, and runner and rail on both sides: no narrower."""
+    return outside_width + 2 * beside_box

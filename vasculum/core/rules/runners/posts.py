@@ -1,0 +1,32 @@
+"""Pull-out shelves on clip rails between posts, their height changed by a step. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+
+
+@rule(source="common practice", per="runner.posts")
+def beside_box(runner_side_clearance: Mm, post_thickness: Mm, clip_rail_thickness: Mm) -> Mm:
+    """Beside the box stand the runner's clearance, the rail that it is on, and the post that carries the rail.
+
+    One side.
+    """
+    return runner_side_clearance + post_thickness + clip_rail_thickness
+
+
+@rule(source="common practice", per="runner.posts")
+def runner_line(play_below: Mm, outside_height: Mm, post_step: Mm, wanted_runner_line: Mm | None = None) -> Mm:
+    """The runner line is on the step of the posts at or below half-way up the box, or at or below where it was chosen.
+
+    Above the cell's floor, to the centre of the runner.
+    """
+    wanted = play_below + outside_height / 2 if wanted_runner_line is None else wanted_runner_line
+    return snap_down(wanted, post_step)
+
+
+@rule(source="common practice", per="runner.posts", unit="count")
+def clip_rail_count(post_step: Mm) -> Mm:
+    """Each shelf takes a rail on both sides, on any step of the posts."""
+    return Mm(2) if post_step > 0 else Mm(0)
