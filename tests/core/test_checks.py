@@ -58,7 +58,8 @@ CRATE = {
 BOARD = {"front_width_cut": "30", "front_height_cut": "14", "front_thickness": "3/4"}
 ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_the_licensed", "plugs_need_room_and_air",
           "a_stile_carries_something", "anchors_stay_usable",
-          "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "bottom_leaves_room_for_the_runner", "stretchers_are_covered"}  # fmt: skip
+          "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "bottom_leaves_room_for_the_runner", "stretchers_are_covered",
+          "left_and_right_sides_differ"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
@@ -183,6 +184,9 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("runners_carry_it", {"runner_load": Fraction(10, 9), "most_runner_load": Fraction(4, 5), "carried_weight": Fraction(50), "runner_rating": Fraction(45)}, "runner-overloaded", "stop"),
     ("tray_stays_on_its_battens", {"batten_engagement": "0", "batten_projection": "1/8", "tray_play": "1/8"}, "tray-falls-between", "stop"),
     ("plate_carries_what_hangs", {"hung_across": "22 1/2", "hung_plate_width": "22"}, "plate-too-narrow", "stop"),
+    ("case_is_brought_in", {"case_outside_width": "32", "case_outside_height": "34", "case_outside_depth": "33", "mouth_width": "31", "mouth_height": "80"}, "case-does-not-pass", "attention"),
+    ("case_is_brought_in", {"case_outside_width": "60", "case_outside_height": "34", "case_outside_depth": "20", "mouth_width": "36", "mouth_height": "40", "turning_across": "61", "turning_along": "61"}, "case-cannot-be-turned", "attention"),
+    ("left_and_right_sides_differ", {}, "sides-are-mirror-images", "note"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -262,6 +266,7 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("case_screws_hold", {"case_screw_bite": "3/8", "least_screw_bite": "3/8", "case_screw_length": "1 1/8"}),
     ("tray_stays_on_its_battens", {"batten_engagement": "1/16", "batten_projection": "3/16", "tray_play": "1/8"}),
     ("plate_carries_what_hangs", {"hung_across": "22 1/2", "hung_plate_width": "22 1/2"}),
+    ("case_is_brought_in", {"case_outside_width": "32", "case_outside_height": "34", "case_outside_depth": "20", "mouth_width": "33", "mouth_height": "80"}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
     ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),
     ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),

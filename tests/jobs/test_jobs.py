@@ -19,7 +19,7 @@ JOBS = sorted(path.stem for path in HERE.glob("*.json"))
 EXPLAINED = {
     "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-meets-obstruction", "width-taken-once",
     "small-parts", "thin-strips", "strip-is-a-partition", "fix-to-the-wall", "anchor", "walls-bulge", "walls-twist",
-    "goes-in-turned", "two-pairs", "box-racks", "screws-meet",
+    "goes-in-turned", "two-pairs", "box-racks", "screws-meet", "sides-are-mirror-images",
 }  # fmt: skip
 """What these plans may say: what the readings show, and what the stock is."""
 

@@ -8,6 +8,7 @@ way than the front closes its joints to the increment for thickness.
 from __future__ import annotations
 
 import itertools
+from fractions import Fraction
 from typing import Any
 
 import pytest
@@ -16,6 +17,9 @@ from shapely import box as rectangle
 
 from tests.helpers import changed, drawer_of, frameless, measured, solved, step, value, with_choices
 from vasculum.core.catalogue import the_catalogue
+from vasculum.drawing.primitives import Sheet
+from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan
 
@@ -135,3 +139,67 @@ def test_the_parts_of_a_box_fill_its_walls_without_overlap_or_gap(make: Any, fro
         assert walls.difference(together).area < (1e-6 if front == back else open_joints)
         assert sum(one.area for one in pieces) == pytest.approx(together.area, abs=1e-6)
         assert inside[0].area == pytest.approx(box.of("inside_width") * box.of("inside_depth"))
+
+
+@pytest.mark.parametrize(("front", "back"), PAIRS, ids=lambda joint: joint)
+def test_the_plan_view_draws_the_pieces_as_they_are_joined(front: str, back: str) -> None:
+    plan = inches(front, back)
+    box = Box(plan)
+    at = Sizes(plan, drawer_of(plan.plan), Sheet("above", ""))
+    drawn = [Polygon([(float(x), float(y)) for x, y in one.points]) for one in walls_from_above(at, ORIGIN)]
+    assert all(one.is_valid for one in drawn)
+    ahead, cut, _ = box.end(front, "front", is_tail=True)
+    behind, cut_behind, _ = box.end(back, "back", is_tail=True)
+    behind, cut_behind = (from_behind(one, box.depth) for one in (behind, cut_behind))
+    loss = box.of("side_loss_front")
+    left = rectangle(0, loss, box.side, loss + box.of("side_length_cut")).difference(cut).difference(cut_behind)
+    pieces = [*([] if front == "integral" else [ahead]), behind, left, mirrored(left, box.width)]
+    assert len(drawn) == len(pieces)
+    assert unary_union(drawn).symmetric_difference(unary_union(pieces)).area < 1e-6
+    assert sum(one.area for one in drawn) == pytest.approx(unary_union(drawn).area, abs=1e-6)
+
+
+ORIGIN = (Fraction(0), Fraction(0))
+BOTTOMS = [kind.partition(".")[2] for kind in the_catalogue().alternatives("bottom")]
+
+
+@pytest.mark.parametrize("make", [inches, millimetres])
+@pytest.mark.parametrize("joint", ["butt_between", "rabbet_in_ends", "dado", "half_blind", "integral"])
+@pytest.mark.parametrize("bottom", BOTTOMS)
+def test_a_bottom_lies_in_its_box_without_overlap_and_cannot_fall_out(bottom: str, joint: str, make: Any) -> None:
+    """Across the box, and front to back: walls with what is cut into them, and the bottom anywhere in its play."""
+    before = make(joint, "butt_between")
+    plan = solved(with_choices(before.plan, bottom=bottom))
+    box = Box(plan)
+    high, thick, wall = box.of("outside_height"), box.of("bottom_thickness"), box.of("wall_height_cut")
+    raised = box.of("bottom_raise") if bottom in ("grooved", "slid_in") else 0.0
+    for size, inside, walls, cut in _across_and_along(box, bottom):
+        start, end = (0.0, 0.0) if bottom == "planted" else (walls[0], walls[1])
+        left = rectangle(0, high - wall, walls[0], high)
+        right = rectangle(walls[0] + inside, high - wall, walls[0] + inside + walls[1], high)
+        left = left.difference(rectangle(walls[0] - cut[0], raised, walls[0], raised + thick))
+        right = right.difference(rectangle(walls[0] + inside, raised, walls[0] + inside + cut[1], raised + thick))
+        room = inside + cut[0] + cut[1] + (walls[0] - start) + (walls[1] - end)
+        play = room - size
+        assert play >= -1e-9
+        first = start - cut[0]
+        for shift in (0.0, play):
+            lying = rectangle(first + shift, raised, first + shift + size, raised + thick)
+            assert lying.intersection(left).area < 1e-6
+            assert lying.intersection(right).area < 1e-6
+            if bottom in ("grooved", "slid_in") and cut[1] > 0:
+                assert lying.bounds[0] < walls[0]
+                assert lying.bounds[2] > walls[0] + inside
+    taken = box.of("inside_height") + raised + (0 if bottom == "planted" else thick)
+    assert taken == pytest.approx(wall if bottom == "planted" else high)
+
+
+def _across_and_along(box: Box, bottom: str) -> list[tuple[float, float, tuple[float, float], tuple[float, float]]]:
+    """Size of the bottom, inside between the walls, the walls, and how far each is cut for it: two ways."""
+    front, back = box.of("front_stock"), box.of("box_back_thickness")
+    side = box.of("groove_depth_side", box.of("edge_rabbet_side", 0.0))
+    ends = tuple(box.of(f"groove_depth_{end}", box.of(f"edge_rabbet_{end}", 0.0)) for end in ("front", "back"))
+    across = (box.of("bottom_width_cut"), box.of("inside_width"), (box.side, box.side), (side, side))
+    if bottom in ("planted", "between", "slid_in"):
+        return [across]
+    return [across, (box.of("bottom_depth_cut"), box.of("inside_depth"), (front, back), (ends[0], ends[1]))]

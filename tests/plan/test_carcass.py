@@ -217,3 +217,11 @@ def test_what_was_read_governs_before_what_the_layout_wants() -> None:
 def test_a_layout_that_wants_nothing_is_asked_for_its_sizes() -> None:
     plan = with_choices(new_plan("Empty", "frameless", "in", None, None, None, "unit"), carcass="new")
     assert {"no-width-read", "no-height-read", "no-depth-read"} <= codes(plan, "stop")
+
+
+def test_a_case_that_stays_together_must_pass_the_door() -> None:
+    """31 1/2 by 25 1/2 by 20 1/4 through a mouth of 20 by 30: end on it shows 20 1/4 at least."""
+    small = {"mouth_width": "20 in", "mouth_height": "30 in"}
+    assert "case-does-not-pass" in codes(case(**small), "attention")
+    assert "case-does-not-pass" not in codes(case(case_joint="knock_down", **small))
+    assert "case-does-not-pass" not in codes(case(mouth_width="26 in", mouth_height="78 in"))

@@ -162,3 +162,16 @@ def test_screws_from_both_sides_of_a_divider_meet_until_they_are_staggered() -> 
     stacked, ids = split(frameless("36", "18"), "place-2", "columns", {}, {})
     stacked, _ = split(stacked, ids[1], "rows", {}, {"holds": "open"})
     assert "screws-meet" in codes(stacked, "note")
+
+
+def test_sides_are_mirror_images_only_where_their_ends_are_worked_differently() -> None:
+    """Turned end for end a left side is a right one, as long as front and back are joined alike."""
+    assert "sides-are-mirror-images" not in codes(frameless())
+    assert "sides-are-mirror-images" in codes(frameless(joint="half_blind", back_joint="dado_tongue"), "note")
+    assert "sides-are-mirror-images" in codes(holed(frameless(), ["1 in"], ["2 in", "9 in"]), "note")
+
+
+def test_a_stop_behind_the_box_is_as_thick_as_the_room_there() -> None:
+    """18 deep, a front of 3/4 before a runner of 16: 1 1/4 behind it."""
+    assert value(frameless(), "room_behind_box") == mm("1 1/4")
+    assert value(frameless(front="overlay"), "room_behind_box") == 0

@@ -10,6 +10,7 @@ from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.layout import BOXES, Node, divider_of, nodes_of
 from vasculum.plan.solving import SolvedPlan
 
@@ -130,6 +131,7 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
         side, front, _, inside_width, inside_depth = walls
         corner = (x + side, start + front)
         at.sheet.add(Rect("cut", "box", corner, inside_width, inside_depth, at.key("inside_width"), number))
+        at.sheet.add(*walls_from_above(at, (x, start)))
         at.dimension("inside_width", "across", -FIRST, (corner[0], ZERO), (corner[0] + inside_width, ZERO))
         ends = ((edge, start + front), (edge, start + front + inside_depth))
         at.dimension("inside_depth", "up", FIRST, *ends)

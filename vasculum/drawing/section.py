@@ -68,16 +68,28 @@ def _box_from_side(sizes: Sizes, tint: int, cell: tuple[Mm, Mm], floor: Mm) -> N
     if bottom is not None:
         length, thickness, wall = bottom
         wall_from = below + box_height - wall
-        for x, t in ((start, front), (end - back, back)):
+        ahead, behind = (sizes.own(f"set_in_{at}") or ZERO for at in ("front", "back"))
+        for x, t in ((start + ahead, front), (end - back - behind, back)):
             if t == 0:
                 continue
-            sheet.add(Rect("cut", "box", (x, wall_from), t, wall, sizes.key("wall_height_cut"), tint))
+            high = wall if x == start + ahead else sizes.of("back_wall_height_cut") or wall
+            sheet.add(Rect("cut", "box", (x, wall_from + wall - high), t, high, sizes.key("wall_height_cut"), tint))
         raised = sizes.of("bottom_raise") if sizes.of("groove_width") is not None else ZERO
-        at = (start + (box_depth - length) / 2, below + (raised or ZERO))
+        at = (start + _bottom_begins(sizes, front, box_depth - length), below + (raised or ZERO))
         sheet.add(Rect("cut", "box", at, length, thickness, sizes.key("bottom_depth_cut"), tint))
     sizes.dimension("outside_depth", "across", FIRST, (start, height), (end, height))
     sizes.dimension("outside_height", "up", FIRST, (depth, below), (depth, below + box_height))
     _runner_from_side(sizes, start, room - floor)
+
+
+def _bottom_begins(sizes: Sizes, front: Mm, spare: Mm) -> Mm:
+    """Behind the outer face of the box front: in its groove or rabbet, with half of the play before it."""
+    depth = sizes.own("groove_depth_front") or sizes.own("edge_rabbet_front")
+    play = sizes.own("bottom_play_along")
+    if depth is None:
+        return spare / 2
+    inside = (sizes.own("set_in_front") or ZERO) + front - depth
+    return inside + (play / 2 if play is not None and sizes.own("groove_depth_back") is not None else ZERO)
 
 
 def _runner_from_side(sizes: Sizes, start: Mm, room: Mm) -> None:

@@ -84,5 +84,7 @@ def carcass_kinds(plan: Plan, space: Space, kinds: set[str]) -> set[str]:
     found.add("faces.before" if front in LAPPING else "faces.within")
     found |= {"case_screwed"} if joint != "housed" else set()
     found |= {"open_topped"} if top == "stretchers" and not is_topped else set()
+    has_mouth = all(nearest_choice(levels, name) for name in ("mouth_width", "mouth_height"))
+    found |= {"case_through_mouth"} if has_mouth and joint != "knock_down" else set()
     found |= {"case_banded"} if nearest_choice(levels, "case_band") else set()
     return found | ({"matched_case"} if "matched" in kinds else set())

@@ -46,6 +46,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     if place.holds in BOXES:
         kinds |= {"drawer"} | _joints(plan, levels, front)
         kinds |= _runner_kinds(plan, levels, kinds)
+        kinds |= {"sides_mirror"} if _has_handed_sides(kinds) else set()
         kinds |= _kept_runner_kinds(levels)
         kinds |= _asked(_ASKED_OF_BOX, levels)
         kinds |= {chosen_kind(plan, "door", levels)} if "doored" in kinds else set()
@@ -133,6 +134,12 @@ def space_kinds(plan: Plan, space: Space) -> set[str]:
 
 def _asked(asked: dict[str, tuple[str, ...]], levels: list[Choices]) -> set[str]:
     return {kind for kind, names in asked.items() if all(nearest_choice(levels, name) for name in names)}
+
+
+def _has_handed_sides(kinds: set[str]) -> bool:
+    """Turned end for end, a left side is a right one, unless its ends are worked differently."""
+    ends = {kind.partition(".")[2] for kind in kinds if kind.partition(".")[0] in ("joint", "back")}
+    return len(ends) > 1 or "box_holed" in kinds
 
 
 def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:

@@ -66,6 +66,8 @@ def plan_to_places(plan: Plan) -> Laid:
         by_survey[plan.readings[id_].survey].append(id_)
     for space_id in plan.space_order:
         _lay_space(laid, plan, space_id, by_survey)
+    if any("sides_mirror" in place.kinds for place in laid.places.values()):
+        laid.places[PLAN] = laid.places[PLAN]._replace(kinds=frozenset({"plan", "has_mirrored_sides"}))
     laid.pins = {read_key(key): plan.length(text) for key, text in plan.as_built.items()}
     return laid
 

@@ -16,7 +16,7 @@ const SHORT: [View['name'], string][] = [
 ]
 
 /** The sheet in view: it came with the last answer, or is asked for. */
-function useSheet(): Sheet | undefined {
+function useSheet(): { sheet: Sheet | undefined; isAsked: boolean } {
   const { plan, drawings, view } = useDesk()
   const isIt = (one: Sheet) =>
     one.name === view.name && (view.name === 'part' ? one.part_ids.includes(view.of) : one.place === view.of)
@@ -33,7 +33,7 @@ function useSheet(): Sheet | undefined {
     enabled: here === undefined && view.of !== '',
     placeholderData: keepPreviousData,
   })
-  return here ?? asked.data
+  return { sheet: here ?? asked.data, isAsked: here === undefined && asked.isFetching }
 }
 
 /** The drawing that is always in view: one of the sheets of the plan as it is now. */
@@ -41,7 +41,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const { plan, solution, chosenPart, choosePart, chosenPlace, choosePlace, whyKey, askWhy } = useDesk()
   const { view, show, drag, drop, nudge, push, shove, dragged } = useDesk()
   const keys = useCellKeys()
-  const sheet = useSheet()
+  const { sheet, isAsked } = useSheet()
   useEffect(() => {
     if (chosenPart !== null) show('part')
   }, [chosenPart, show])
@@ -114,7 +114,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             {...(canPush ? { onPush: push, onShove: shove } : {})}
           />
         ) : (
-          <Empty view={view.name} />
+          !isAsked && <Empty view={view.name} />
         )}
       </div>
     </section>

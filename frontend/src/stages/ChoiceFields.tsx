@@ -67,7 +67,7 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   const onKeep = (kept: string | null) => edit(change(kept))
   if (KINDS.includes(of.kind))
     return (
-      <Form.Group controlId={`${place ?? 'plan'}-${of.name}`}>
+      <Form.Group className="length-field" controlId={`${place ?? 'plan'}-${of.name}`}>
         <Form.Label className="mb-0">{label}</Form.Label>
         <Form.Select
           value={chosen ?? fallback ?? ''}

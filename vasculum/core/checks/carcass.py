@@ -5,6 +5,8 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.passing import Room, Sizes, way_in, ways_through
+from vasculum.core.reasons import largest, smallest
 
 
 @check(source="common practice", per="matched_case")
@@ -52,4 +54,40 @@ def stretchers_are_covered(stretcher_width: Mm) -> Finding | None:
         "Lay a top on the case, or give it a whole one.",
         {"width": stretcher_width},
         ("stretcher_width_cut",),
+    )
+
+
+@check(source="common practice", per="case_through_mouth")
+def case_is_brought_in(
+    case_outside_width: Mm,
+    case_outside_height: Mm,
+    case_outside_depth: Mm,
+    mouth_width: Mm,
+    mouth_height: Mm,
+    turning_across: Mm | None = None,
+    turning_up: Mm | None = None,
+    turning_along: Mm | None = None,
+) -> Finding | None:
+    """A case that stays together passes the door, and is turned into place."""
+    case: Sizes = {"width": case_outside_width, "height": case_outside_height, "depth": case_outside_depth}
+    room: Room = {"across": turning_across, "up": turning_up, "along": turning_along}
+    mouth = (mouth_width, mouth_height)
+    if way_in(case, mouth, room) is not None:
+        return None
+    numbers = {
+        "width": case_outside_width,
+        "height": case_outside_height,
+        "depth": case_outside_depth,
+        "narrow": smallest(*mouth),
+        "wide": largest(*mouth),
+    }
+    can_pass = bool(ways_through(case, mouth))
+    return Finding(
+        "case-cannot-be-turned" if can_pass else "case-does-not-pass",
+        "attention",
+        "The case, {width} by {height} by {depth}, "
+        + ("passes the mouth but cannot be turned into place." if can_pass else "does not pass {narrow} by {wide}."),
+        "Put it together inside, or build it so that it comes apart.",
+        numbers,
+        ("case_outside_width", "case_outside_height", "case_outside_depth"),
     )

@@ -1,15 +1,18 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useRef } from 'react'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { useDesk } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { AlternativePicture } from './Pictures'
+import { useSeen } from './useSeen'
 
 /** One family of alternatives: chosen by picture, with what each would cost and gain in this plan. */
 export function Alternatives({ family, choice }: { family: string; choice: string }) {
   const { plan, act } = useDesk()
   const catalogue = useCatalogue()
-  const weighed = useWeighed(family)
+  const own = useRef<HTMLFieldSetElement>(null)
+  const weighed = useWeighed(family, useSeen(own))
   const all = inOrder(catalogue.data?.alternatives.filter((one) => one.family === family) ?? [], weighed)
   const isLong = all.length > 4
   const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
@@ -18,7 +21,7 @@ export function Alternatives({ family, choice }: { family: string; choice: strin
       ? plan.document.library.runners?.[plan.document.choices.runner ?? '']?.kind
       : (plan.document.choices[choice] ?? fallback)
   return (
-    <fieldset className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
+    <fieldset ref={own} className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
       <legend className="visually-hidden">{family}</legend>
       {all.map((one) => (
         <label key={one.kind} className="kind-card">
@@ -68,8 +71,8 @@ function Cost({ of }: { of: Schemas['Weighed'] | undefined }) {
 
 const WEIGHED = ['joint', 'bottom', 'front', 'runner', 'through', 'case_joint', 'case_back', 'case_top']
 
-/** Asked anew for each revision; families that are not weighed have none. */
-function useWeighed(family: string) {
+/** Asked anew for each revision, while it is in view; families that are not weighed have none. */
+function useWeighed(family: string, isSeen: boolean) {
   const { plan } = useDesk()
   const asked = useQuery({
     queryKey: ['weighed', plan.id, plan.revision, family],
@@ -79,7 +82,7 @@ function useWeighed(family: string) {
           params: { path: { plan_id: plan.id }, query: { family } },
         }),
       ),
-    enabled: WEIGHED.includes(family),
+    enabled: WEIGHED.includes(family) && isSeen,
     placeholderData: keepPreviousData,
   })
   return asked.data?.alternatives

@@ -1,5 +1,4 @@
 import Button from 'react-bootstrap/Button'
-import type { PlanDocument } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
@@ -12,6 +11,7 @@ import { ChoiceFields, WEIGHT } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { Case } from './Case'
 import { Materials } from './Materials'
+import { notAsked } from './notAsked'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Tools } from './Tools'
 
@@ -26,6 +26,7 @@ const FIGURES = [
 export function MakeStage() {
   const { plan, chosenPlace } = useDesk()
   const boxes = cellsOf(plan.document).filter((one) => ['drawer', 'tray'].includes(one.place.holds))
+  const unasked = notAsked(plan.document)
   const shown = boxes.find((one) => one.id === chosenPlace) ?? boxes[0]
   return (
     <div data-ready>
@@ -46,21 +47,21 @@ export function MakeStage() {
       <Tools />
       <h2>Corner joint</h2>
       <Alternatives family="joint" choice="joint" />
-      <ChoiceFields group="Box" />
+      <ChoiceFields group="Box" without={unasked} />
       <h2>Bottom</h2>
       <Alternatives family="bottom" choice="bottom" />
-      <ChoiceFields group="Bottom" />
+      <ChoiceFields group="Bottom" without={unasked} />
       <h2>Runners</h2>
       <Alternatives family="runner" choice="runner" />
       <RunnerLibrary />
       <Runner />
-      <ChoiceFields group="Runners" />
+      <ChoiceFields group="Runners" without={unasked} />
       <h2>Front</h2>
       <Alternatives family="front" choice="front" />
-      <ChoiceFields group="Front" without={ofOtherFronts(plan.document)} />
+      <ChoiceFields group="Front" without={unasked} />
       <h2>Pulls</h2>
       <Alternatives family="pull" choice="pull" />
-      <ChoiceFields group="Pull" without={ofOtherPulls(plan.document.choices.pull)} />
+      <ChoiceFields group="Pull" without={unasked} />
       {boxes.length > 1 && (
         <>
           <h2>Surplus of a column of fronts</h2>
@@ -77,40 +78,6 @@ export function MakeStage() {
     </div>
   )
 }
-
-/** What is asked only of some fronts. */
-const OF_FRONTS = {
-  overlay: ['end_panel_thickness', 'reveal'],
-  partial: ['partial_lap'],
-  lipped: ['lip_lap'],
-}
-
-/** What is asked only of other fronts than the plan's. */
-function ofOtherFronts(document: PlanDocument): string[] {
-  const places = Object.values(document.places)
-  const chosen = (name: string, fallback: string) =>
-    new Set([document.choices[name] ?? fallback, ...places.flatMap((one) => one.choices?.[name] ?? [])])
-  const fronts = chosen('front', 'inset')
-  const notAsked = Object.entries(OF_FRONTS).flatMap(([front, names]) => (fronts.has(front) ? [] : names))
-  return [
-    ...notAsked,
-    ...(chosen('face', 'plain').has('pair') ? [] : ['face_groove_depth']),
-    ...(chosen('grain', 'free').has('matched') ? [] : ['panel_trim', 'panel_length', 'panel_width']),
-  ]
-}
-
-const OF_PULLS: Record<string, string[]> = {
-  centred: ['pull_widest', 'pull_thread', 'pull_projection'],
-  on_line: ['pull_widest', 'pull_below_edge', 'pull_thread', 'pull_projection'],
-  hand_hole: ['hand_hole_width', 'hand_hole_height', 'least_beside_hole'],
-  top_edge: ['edge_pull_allowance'],
-}
-
-/** What is asked only of other pulls than the plan's. */
-const ofOtherPulls = (pull = 'centred') =>
-  Object.values(OF_PULLS)
-    .flat()
-    .filter((name) => !OF_PULLS[pull]?.includes(name))
 
 function Results({ drawer }: { drawer: string }) {
   const { solution } = useDesk()

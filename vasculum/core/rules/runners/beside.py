@@ -70,3 +70,12 @@ def beside_box(runner_side_clearance: Mm) -> Mm:
     One side.
     """
     return runner_side_clearance
+
+
+@rule(source="common practice", per="drawer")
+def room_behind_box(free_depth: Mm, set_back: Mm, outside_depth: Mm) -> Mm:
+    """Behind the box stays what depth and set-back leave: a stop there is as thick, so that the front comes flush.
+
+    Less than nothing where the box is chosen deeper than there is room.
+    """
+    return free_depth - set_back - outside_depth
