@@ -305,6 +305,7 @@ def test_light_and_dark_are_chosen_and_remembered(open_at: Open) -> None:
 def test_a_runner_is_chosen_by_seeing_what_it_costs_and_the_parts_follow(open_at: Open) -> None:
     page = open_at("/plans/potting-bench/make")
     card = page.locator("label.kind-card").filter(has_text="Wooden runner in a groove")
+    card.scroll_into_view_if_needed()  # what each would cost is worked out once it comes into view
     expect(card).to_contain_text("litres, 52 parts")
     card.click()
     expect(card).to_contain_text("inside, 52 parts")

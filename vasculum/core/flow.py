@@ -211,6 +211,12 @@ class _Wirer:
     def __init__(self, catalogue: Catalogue, places: Mapping[str, Place], choices: frozenset[Key]) -> None:
         self.catalogue, self.places, self.choices = catalogue, places, choices
         self.wanted: dict[Key, tuple[Rule, str, int | None]] = {}
+        self.by_kind: dict[str, list[tuple[int, Rule]]] = {}
+        all_rules = [
+            one for by in (catalogue.rules, catalogue.checks) for answers in by.values() for one in answers.values()
+        ]
+        for number, one in enumerate(all_rules):
+            self.by_kind.setdefault(one.kind, []).append((number, one))
         self.families = {place.id: {family(k) for k in place.kinds} for place in places.values()}
         self.name_families = {
             name: {family(kind) for kind, one in answers.items() if not one.is_shared_out}
@@ -240,14 +246,15 @@ class _Wirer:
         )
 
     def _want(self, place: Place) -> None:
-        for answers_by_name in (self.catalogue.rules, self.catalogue.checks):
-            for name, answers in answers_by_name.items():
-                all_hits = [answers[kind] for kind in place.kinds if kind in answers]
-                for hits in ([h for h in all_hits if h.is_shared_out], [h for h in all_hits if not h.is_shared_out]):
-                    if len(hits) > 1:
-                        raise Unwired(f"{place.id}/{name}: {' and '.join(sorted(h.kind for h in hits))} both answer")
-                    for hit in hits:
-                        self._want_of(place, name, hit)
+        """Every rule and check of the kinds that hold at a place, in the order of the catalogue."""
+        hits = sorted(hit for kind in place.kinds for hit in self.by_kind.get(kind, ()))
+        answered: dict[tuple[str, bool], Rule] = {}
+        for _, rule in hits:
+            other = answered.setdefault((rule.name, rule.is_shared_out), rule)
+            if other is not rule:
+                both = " and ".join(sorted((other.kind, rule.kind)))
+                raise Unwired(f"{place.id}/{rule.name}: {both} both answer")
+            self._want_of(place, rule.name, rule)
 
     def _want_of(self, place: Place, name: str, hit: Rule) -> None:
         if not hit.is_shared_out:

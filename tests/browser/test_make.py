@@ -1,0 +1,145 @@
+"""Making: each alternative seen before it is chosen, tools that are there, a runner in hand, a new case with its fronts."""
+
+from __future__ import annotations
+
+import json
+import re
+
+from playwright.sync_api import Locator, Page, expect
+
+from tests.browser.conftest import Open, Server, Watch, kept
+from tests.export.test_files import pdf_text
+
+BENCH = "/plans/potting-bench/make"
+
+
+def card(page: Page, family: str, title: str) -> Locator:
+    return page.locator(f"label.kind-card:has(input[name={family}])").filter(has=page.get_by_text(title, exact=True))
+
+
+def choose(page: Page, family: str, title: str) -> None:
+    card(page, family, title).click()
+    expect(card(page, family, title).get_by_role("radio")).to_be_checked()
+    kept(page)
+
+
+def test_wooden_runners_and_then_skids_change_clearance_parts_and_pull(open_at: Open) -> None:
+    page = open_at(BENCH)
+    skid = card(page, "runner", "Skid on felt pads")
+    skid.scroll_into_view_if_needed()
+    expect(skid).to_contain_text(re.compile(r"litres, \d+ parts, pull"))
+    choose(page, "runner", "Wooden runner in a groove")
+    page.get_by_role("link", name="Cut").click()
+    expect(page.get_by_role("region", name="Parts", exact=True)).to_contain_text("Wooden runner, left")
+    page.get_by_role("link", name="Make").click()
+    choose(page, "runner", "Skid on felt pads")
+    page.get_by_role("link", name="Cut").click()
+    expect(page.get_by_role("region", name="Parts", exact=True)).not_to_contain_text("Wooden runner, left")
+    expect(page.get_by_role("region", name="Shopping list")).not_to_contain_text("runner")
+
+
+def test_dovetails_in_front_and_a_tongue_behind_are_told_on_the_part(open_at: Open) -> None:
+    page = open_at(BENCH)
+    choose(page, "joint", "Half-blind dovetail")
+    page.get_by_label("Joint at the back").select_option("dado_tongue")
+    kept(page)
+    expect(page.get_by_role("region", name="Findings")).to_contain_text("mirror images")
+    page.get_by_role("link", name="Cut").click()
+    side = page.get_by_role("region", name="Parts", exact=True).locator("li").filter(has_text="Side, left").first
+    expect(side).to_contain_text(re.compile(r"Tails: front end, \d+ over the height"))
+    expect(side).to_contain_text(re.compile(r"Dado for the tongue, back: .* deep, inside face; \d passes of a blade"))
+
+
+def test_joints_that_need_other_tools_stand_last_with_what_they_would_take(open_at: Open) -> None:
+    page = open_at(BENCH)
+    tools = page.get_by_role("region", name="Tools")
+    for name in ("Circular saw with a guide", "Router"):
+        tools.get_by_role("checkbox", name=name).click()
+    expect(tools.get_by_role("checkbox", name="Router")).to_be_checked()
+    expect(tools.get_by_role("checkbox", name="Circular saw with a guide")).to_be_checked()
+    dovetail = card(page, "joint", "Half-blind dovetail")
+    dovetail.scroll_into_view_if_needed()
+    expect(dovetail).to_contain_text("needs a fine saw and chisels or jig for dovetails")
+    titles = page.locator("label.kind-card:has(input[name=joint]) strong").all_text_contents()
+    assert titles.index("Sliding dovetail") < titles.index("Half-blind dovetail")
+    tools.get_by_role("button", name="Offer everything").click()
+    expect(dovetail).not_to_contain_text("needs a")
+
+
+def test_the_runner_in_hand_goes_out_as_a_library_and_into_another_plan(
+    open_at: Open, server: Server, watch: Watch
+) -> None:
+    watch.allow("422")
+    page = open_at(BENCH)
+    for label, text in (
+        ("Clearance, one side", "13"), ("Holes, cabinet member", "35; 260; 480"), ("Holes, drawer member", "40; 300"),
+        ("What a pair carries", "30"), ("Price of a pair", "14.20"),
+    ):  # fmt: skip
+        page.get_by_label(label).fill(text)
+        page.get_by_label(label).press("Enter")
+        kept(page)
+    page.get_by_label("Holes, drawer member").fill("40; wide")
+    page.get_by_label("Holes, drawer member").press("Enter")
+    expect(page.locator(".said--refused")).to_be_visible()
+    page.get_by_label("Holes, drawer member").press("Escape")
+    library = page.request.get(f"{server.url}/api/plans/potting-bench/files/library.json").text()
+    row = json.loads(library)["runners"][0]
+    assert (row["side_clearance"], row["case_holes"]) == ("13 mm", ["35 mm", "260 mm", "480 mm"])
+    assert (row["rating"], row["price"]) == ("30 kg", "14.20")
+    page.goto(f"{server.url}/plans/night-bunk/make")
+    page.get_by_text("Materials: how they are sold").click()
+    page.get_by_role("button", name="Paste a library").click()
+    broken = json.loads(library)
+    broken["runners"].append({"name": "Odd one", "kind": "side_mount"})
+    page.get_by_label("The text of a library file").fill(json.dumps(broken))
+    page.get_by_role("button", name="Look at the rows").click()
+    rows = page.get_by_role("list", name="Rows")
+    expect(rows.locator(".pasted-rows__bad")).to_contain_text("runners 2: Odd one")
+    page.get_by_role("button", name=re.compile("Take")).click()
+    kept(page)
+    names = page.get_by_label("Runner of this plan").locator("option")
+    expect(names).to_have_count(2)
+
+
+def test_a_new_case_with_faces_from_one_panel_down_to_the_paper(open_at: Open, server: Server) -> None:
+    page = open_at(BENCH)
+    case = page.get_by_role("region", name="Case", exact=True)
+    choose(page, "carcass", "New")
+    expect(case.get_by_role("row", name=re.compile("outside width"))).to_contain_text("1216")
+    choose(page, "case_joint", "Comes apart")
+    page.get_by_label("Grain over the fronts").select_option("matched")
+    kept(page)
+    panel = page.get_by_label(re.compile("Panel for matched fronts$"))
+    panel.fill("600")
+    panel.press("Enter")
+    expect(page.get_by_role("region", name="Findings")).to_contain_text("is 14 mm short of 4 faces")
+    panel.fill("700")
+    panel.press("Enter")
+    kept(page)
+    page.get_by_role("button", name="Panel", exact=True).click()
+    expect(page.locator(".drawing[aria-label^='Panel']")).to_be_visible()
+    page.get_by_role("link", name="Cut").click()
+    shopping = page.get_by_role("region", name="Shopping list")
+    expect(shopping).to_contain_text("6 pairs")
+    expect(shopping).to_contain_text("through board 18 mm into the end of the next")
+    expect(shopping).to_contain_text("Dowel for the case")
+    paper = " ".join(pdf_text(page.request.get(f"{server.url}/api/plans/potting-bench/files/sheet.pdf").body()))
+    for said in ("Panel, faces in order", "Shopping list", "Case side", "Dowel for the case"):
+        assert said in paper
+
+
+def test_an_edge_band_is_added_and_the_core_of_the_fronts_gets_smaller(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.get_by_text("Materials: how they are sold").click()
+    page.get_by_label("Another of the edge bands").select_option("Thick edge band")
+    expect(page.get_by_label("Edge band of the fronts").locator("option")).to_have_count(2)
+    page.get_by_label("Edge band of the fronts").select_option("Thick edge band")
+    kept(page)
+    page.get_by_role("link", name="Cut").click()
+    front = (
+        page.get_by_role("region", name="Parts", exact=True)
+        .locator("li")
+        .filter(has=page.get_by_role("button", name="Front", exact=True))
+    )
+    expect(front.first).to_contain_text("571")  # 575 less two bands of 2
+    expect(page.get_by_role("region", name="Shopping list")).to_contain_text("Thick edge band")
