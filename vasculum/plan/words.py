@@ -63,8 +63,8 @@ def place_name(plan: Plan, place: str) -> str:
 
 
 def cell_name(plan: Plan, place: str, numbers: Mapping[str, int]) -> str:
-    """Number and name of a cell, for two may bear one name: *3 Seed trays*."""
-    return f"{numbers[place]} {place_name(plan, place)}"
+    """Number and name of a cell, for two may bear one name: *3 Seed trays*; what is divided has no number."""
+    return f"{numbers[place]} {place_name(plan, place)}" if place in numbers else place_name(plan, place)
 
 
 def station_of(reading: Reading) -> str:
