@@ -44,6 +44,11 @@ class Weighed(Model):
 
 
 def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
+    """What each alternative of a family costs and gains, in the order of :func:`weighed_plans`."""
+    return [one for one, _ in weighed_plans(plan, family)]
+
+
+def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPlan]]:
     """Every alternative of a family in the order of the table; what needs tools that are not there comes last."""
     now, known = volume_of(plan), {(f.code, f.place) for f in findings_of(plan) if f.severity in ("stop", "attention")}
     found = []
@@ -56,22 +61,21 @@ def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
         unit = plan.plan.units.length
         more = volume - now
         pulls = [then.solved.value(box.id, "pull_force") or 0.0 for box in boxes_of(then.plan)]
-        found.append(
-            Weighed(
-                kind=kind,
-                is_chosen=not patch,
-                patch=patch,
-                volume=number_text(volume, unit, "litre"),
-                more=f"{float(more):+.1f} litres" if more else "",
-                parts=len(parts_of(then)),
-                pull=number_text(max(pulls), unit, "N") if pulls else "",
-                stops=len(new),
-                says=new[0].message if new else "",
-                lacks=lacks,
-                instead=words[kind].instead if lacks else "",
-            )
+        one = Weighed(
+            kind=kind,
+            is_chosen=not patch,
+            patch=patch,
+            volume=number_text(volume, unit, "litre"),
+            more=f"{float(more):+.1f} litres" if more else "",
+            parts=len(parts_of(then)),
+            pull=number_text(max(pulls), unit, "N") if pulls else "",
+            stops=len(new),
+            says=new[0].message if new else "",
+            lacks=lacks,
+            instead=words[kind].instead if lacks else "",
         )
-    return sorted(found, key=lambda one: bool(one.lacks))
+        found.append((one, then))
+    return sorted(found, key=lambda one: bool(one[0].lacks))
 
 
 def lacking(plan: Plan, one: Alternative) -> str:

@@ -8,6 +8,7 @@ from pydantic import Field
 
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit
+from vasculum.drawing.alternatives import Picture
 from vasculum.drawing.shown import SheetShown, View
 from vasculum.plan.comparing import Compared
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
@@ -214,10 +215,16 @@ class MirrorAnswer(Model):
     patch: list[PatchStep]
 
 
+class WeighedShown(Weighed):
+    """One alternative, and its picture drawn from the numbers it would have here."""
+
+    picture: Picture | None
+
+
 class WeighedAnswer(Model):
     """Every alternative of a family with what it would take and bring; nothing is kept."""
 
-    alternatives: list[Weighed]
+    alternatives: list[WeighedShown]
 
 
 class DragAnswer(PreviewAnswer):

@@ -8,6 +8,7 @@ from flask import request
 
 from vasculum.core.errors import NoSuchQuantity, PlanMovedOn
 from vasculum.demo import DEMO_PLANS
+from vasculum.drawing.alternatives import picture_of
 from vasculum.drawing.shown import SheetShown, drawings_of, sheet_of
 from vasculum.plan import runners_csv
 from vasculum.plan.comparing import compared
@@ -21,7 +22,7 @@ from vasculum.plan.readings_csv import read_readings, taken_in
 from vasculum.plan.solution import length_shown
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan
-from vasculum.plan.weighing import WEIGHED, weighed
+from vasculum.plan.weighing import WEIGHED, weighed_plans
 from vasculum.store.plans import Listed
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints, need_json
@@ -49,6 +50,7 @@ from vasculum.web.messages import (
     RunnersAnswer,
     Version,
     WeighedAnswer,
+    WeighedShown,
 )
 
 endpoints = Endpoints("plans")
@@ -206,7 +208,9 @@ def alternatives(plan_id: str) -> WeighedAnswer:
         raise NoSuchQuantity(
             "no-such-family", f"There is no family {family!r} to weigh.", f"There is {', '.join(WEIGHED)}."
         )
-    return WeighedAnswer(alternatives=weighed(desk().solved(desk().plans.get(plan_id)), family))
+    found = weighed_plans(desk().solved(desk().plans.get(plan_id)), family)
+    shown = [WeighedShown(**dict(one), picture=picture_of(then, family)) for one, then in found]
+    return WeighedAnswer(alternatives=shown)
 
 
 @route("GET", "/plans/<plan_id>/drawing", SheetShown, refuses=(404,), query=("name", "of"))

@@ -1353,6 +1353,22 @@ export interface components {
             value: components["schemas"]["JsonValue"];
         };
         /**
+         * Picture
+         * @description What is in view, from its upper left corner, and the pieces in it.
+         */
+        Picture: {
+            /** Left */
+            left: number;
+            /** Top */
+            top: number;
+            /** Width */
+            width: number;
+            /** Height */
+            height: number;
+            /** Shapes */
+            shapes: components["schemas"]["Shape"][];
+        };
+        /**
          * Place
          * @description One node of the layout: what stands there, or how it is divided further.
          */
@@ -2055,6 +2071,19 @@ export interface components {
             asks: string[];
         };
         /**
+         * Shape
+         * @description One piece, cut through; mm, y down as a screen has it.
+         */
+        Shape: {
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "wood" | "end" | "metal";
+            /** Points */
+            points: number[][];
+        };
+        /**
          * Sheet
          * @description A sheet as bought: what the label says, and what the caliper says.
          */
@@ -2610,10 +2639,18 @@ export interface components {
             of: string;
         };
         /**
-         * Weighed
-         * @description One alternative, chosen for the whole plan: what it would take and bring.
+         * WeighedAnswer
+         * @description Every alternative of a family with what it would take and bring; nothing is kept.
          */
-        Weighed: {
+        WeighedAnswer: {
+            /** Alternatives */
+            alternatives: components["schemas"]["WeighedShown"][];
+        };
+        /**
+         * WeighedShown
+         * @description One alternative, and its picture drawn from the numbers it would have here.
+         */
+        WeighedShown: {
             /** Kind */
             kind: string;
             /** Is Chosen */
@@ -2662,14 +2699,7 @@ export interface components {
              * @default
              */
             instead: string;
-        };
-        /**
-         * WeighedAnswer
-         * @description Every alternative of a family with what it would take and bring; nothing is kept.
-         */
-        WeighedAnswer: {
-            /** Alternatives */
-            alternatives: components["schemas"]["Weighed"][];
+            picture: components["schemas"]["Picture"] | null;
         };
         /**
          * WhyAnswer

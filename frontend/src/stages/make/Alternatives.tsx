@@ -38,7 +38,7 @@ export function Alternatives({ family, choice }: { family: string; choice: strin
               })
             }}
           />
-          <AlternativePicture kind={one.kind} />
+          <OwnPicture of={weighed?.find((other) => other.kind === one.kind)?.picture} kind={one.kind} />
           <strong>{one.title}</strong>
           {!isLong && <small>{one.about}</small>}
           <Cost of={weighed?.find((other) => other.kind === one.kind)} />
@@ -50,14 +50,36 @@ export function Alternatives({ family, choice }: { family: string; choice: strin
 }
 
 /** What needs tools that are not there comes last. */
-function inOrder(all: Schemas['AlternativeShown'][], weighed: Schemas['Weighed'][] | undefined) {
+function inOrder(all: Schemas['AlternativeShown'][], weighed: Schemas['WeighedShown'][] | undefined) {
   if (!weighed) return all
   const place = new Map(weighed.map((one, at) => [one.kind, at]))
   return [...all].sort((one, other) => (place.get(one.kind) ?? 0) - (place.get(other.kind) ?? 0))
 }
 
+/** Drawn from the numbers it would have in this plan; until they are there, what it is in general. */
+function OwnPicture({ of, kind }: { of: Schemas['Picture'] | null | undefined; kind: string }) {
+  if (!of) return <AlternativePicture kind={kind} />
+  return (
+    <svg
+      viewBox={`${of.left} ${of.top} ${of.width} ${of.height}`}
+      aria-hidden="true"
+      className="alternative-picture alternative-picture--own"
+    >
+      {of.shapes.map((shape) => (
+        <polygon
+          key={shape.points.join(' ')}
+          className={CLASSES[shape.role]}
+          points={shape.points.join(' ')}
+        />
+      ))}
+    </svg>
+  )
+}
+
+const CLASSES = { wood: 'wood', end: 'wood wood--end', metal: 'metal' }
+
 /** What one alternative would cost and gain in this plan. */
-function Cost({ of }: { of: Schemas['Weighed'] | undefined }) {
+function Cost({ of }: { of: Schemas['WeighedShown'] | undefined }) {
   if (!of) return null
   return (
     <small className="cost">

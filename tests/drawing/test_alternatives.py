@@ -1,0 +1,57 @@
+"""The pictures of alternatives come from the plan's own numbers."""
+
+from __future__ import annotations
+
+import pytest
+from shapely import Polygon
+
+from tests.helpers import frameless, measured, solved, with_runner
+from vasculum.drawing.alternatives import Picture, picture_of
+from vasculum.plan.document import Plan
+from vasculum.plan.kinds import RUNS
+from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.starting import new_plan
+from vasculum.plan.weighing import weighed_plans
+
+FAMILIES = ("joint", "bottom", "runner", "front")
+
+
+def drawn(plan: Plan | SolvedPlan, family: str) -> Picture:
+    made = picture_of(plan if isinstance(plan, SolvedPlan) else solved(plan), family)
+    assert made is not None
+    return made
+
+
+def in_view(picture: Picture) -> list[str]:
+    """Roles of the pieces of which some part is in view."""
+    left, top = picture.left, picture.top
+    right, low = left + picture.width, top + picture.height
+    window = Polygon([(left, top), (right, top), (right, low), (left, low)])
+    return [s.role for s in picture.shapes if Polygon([(x, y) for x, y in s.points]).intersection(window).area > 0.5]
+
+
+@pytest.mark.parametrize("family", FAMILIES)
+def test_every_alternative_shows_its_pieces_and_no_two_look_alike(family: str) -> None:
+    pictures = [drawn(then, family) for _, then in weighed_plans(solved(frameless("22 1/2", "9", "20")), family)]
+    for picture in pictures:
+        assert {"wood"} | ({"end"} if family in ("joint", "bottom") else set()) <= set(in_view(picture))
+        assert all(Polygon([(x, y) for x, y in s.points]).is_valid for s in picture.shapes)
+    looks = [tuple((s.role, tuple(map(tuple, s.points))) for s in one.shapes) for one in pictures]
+    assert len(set(looks)) == len(looks)
+
+
+@pytest.mark.parametrize("system", [one for one in RUNS if one != "friction"])
+def test_what_carries_the_box_is_in_view(system: str) -> None:
+    assert "metal" in in_view(drawn(with_runner(frameless("22 1/2", "9", "20"), system), "runner"))
+
+
+def test_thinner_stock_makes_a_thinner_picture() -> None:
+    """A side of 15/32 is drawn 11.91 mm thick, one of 1/2 is 12.7."""
+    for plan, thick in ((frameless(), 12.7), (measured(frameless(), side_sheet="15/32 in"), 11.91)):
+        wall = next(s for s in drawn(plan, "bottom").shapes if s.role == "wood")
+        assert max(x for x, _ in wall.points) == pytest.approx(thick)
+
+
+def test_without_sizes_or_a_box_there_is_no_picture() -> None:
+    assert picture_of(solved(new_plan("Empty", "frameless", "in")), "joint") is None
+    assert picture_of(solved(frameless()), "pull") is None
