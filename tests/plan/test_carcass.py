@@ -225,3 +225,12 @@ def test_a_case_that_stays_together_must_pass_the_door() -> None:
     assert "case-does-not-pass" in codes(case(**small), "attention")
     assert "case-does-not-pass" not in codes(case(case_joint="knock_down", **small))
     assert "case-does-not-pass" not in codes(case(mouth_width="26 in", mouth_height="78 in"))
+
+
+def test_a_case_that_comes_apart_says_how_it_travels() -> None:
+    """Sides 25 1/2 by 20, boards 30 by 20, a back of 31 1/2 by 25 1/2; 600 kg in a cubic metre: the board weighs 9.75 lb."""
+    said = solution_of(solved(case(case_joint="knock_down"))).travels
+    assert said.startswith("Apart, the case travels as 5 pieces of ")
+    assert "case back, 31 1/2 in × 25 1/2 in" in said
+    assert "case bottom, 9.75 lb" in said
+    assert solution_of(solved(case())).travels == ""

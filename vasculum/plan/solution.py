@@ -12,7 +12,6 @@ from typing import Any
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
 from vasculum.core.lengths import Mm, Unit, show_with_unit
-from vasculum.core.weights import weight_of
 from vasculum.plan.document import Model
 from vasculum.plan.hardware import Hardware, hardware_of
 from vasculum.plan.joinery import Joinery, JoineryKind, in_words, nearest_key
@@ -24,6 +23,7 @@ from vasculum.plan.places import DEFAULTS, LIKE, THICKNESS_OF_SHEET
 from vasculum.plan.shopping import Shopping, shopping_of
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.stages import Stages, stages_of
+from vasculum.plan.travelling import travels, weight_of_part
 from vasculum.plan.words import cell_name, filled, label_of, length_texts, number_text, place_name, unit_of
 
 
@@ -143,6 +143,8 @@ class Solution(Model):
     parts: list[PartShown]
     hardware: list[Hardware]
     shopping: Shopping
+    travels: str
+    """How a case that comes apart travels; empty where none does."""
     findings: list[FindingShown]
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]
@@ -160,6 +162,7 @@ def solution_of(plan: SolvedPlan) -> Solution:
         parts=parts,
         hardware=hardware,
         shopping=shopping_of(plan, pieces, hardware),
+        travels=travels(plan, pieces),
         findings=findings,
         tape_checks=list(_tape_checks(plan)),
         assumed=assumed,
@@ -281,13 +284,8 @@ _MATERIALS = {"runner_left": "Hardwood, planed to thickness", "runner_right": "H
 
 
 def _weight(plan: SolvedPlan, part: Part) -> str:
-    sizes = [plan.solved.value(*key) for key in (part.length, part.width, part.thickness)]
-    place, thickness = part.thickness
-    density = plan.solved.value(*nearest_key(plan, place, thickness.replace("_thickness", "_density")))
-    if part.sheet is None or density is None or None in sizes:
-        return ""
-    length, width, thick = sizes
-    return number_text(weight_of(length * width * thick, density), plan.plan.units.length, "kg")
+    weight = weight_of_part(plan, part)
+    return "" if weight is None else number_text(weight, plan.plan.units.length, "kg")
 
 
 def _joinery_shown(plan: SolvedPlan, one: Joinery) -> JoineryShown:

@@ -75,6 +75,7 @@ class Desk:
             parts=solution.parts,
             hardware=solution.hardware,
             shopping=solution.shopping,
+            travels=solution.travels,
             findings=solution.findings,
             tape_checks=solution.tape_checks,
             assumed=solution.assumed,

@@ -195,6 +195,7 @@ class ChangeAnswer(AtRevision):
     parts: list[PartShown]
     hardware: list[Hardware]
     shopping: Shopping
+    travels: str
     findings: list[FindingShown]
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]

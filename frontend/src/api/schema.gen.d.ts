@@ -721,6 +721,8 @@ export interface components {
             /** Hardware */
             hardware: components["schemas"]["Hardware"][];
             shopping: components["schemas"]["Shopping"];
+            /** Travels */
+            travels: string;
             /** Findings */
             findings: components["schemas"]["FindingShown"][];
             /** Tape Checks */
@@ -2287,6 +2289,11 @@ export interface components {
             /** Hardware */
             hardware: components["schemas"]["Hardware"][];
             shopping: components["schemas"]["Shopping"];
+            /**
+             * Travels
+             * @description How a case that comes apart travels; empty where none does.
+             */
+            travels: string;
             /** Findings */
             findings: components["schemas"]["FindingShown"][];
             /** Tape Checks */

@@ -94,11 +94,23 @@ export function useDesk(): Desk {
 function merged(before: PlanAnswer, change: ChangeAnswer): PlanAnswer {
   const quantities = { ...before.solution.quantities, ...change.changed }
   for (const key of change.gone) delete quantities[key]
-  const { parts, hardware, shopping, findings, tape_checks, assumed, stages, changed, gone, moved, ...rest } =
-    change
+  const {
+    parts,
+    hardware,
+    shopping,
+    travels,
+    findings,
+    tape_checks,
+    assumed,
+    stages,
+    changed,
+    gone,
+    moved,
+    ...rest
+  } = change
   return {
     ...rest,
-    solution: { quantities, parts, hardware, shopping, findings, tape_checks, assumed, stages },
+    solution: { quantities, parts, hardware, shopping, travels, findings, tape_checks, assumed, stages },
   }
 }
 

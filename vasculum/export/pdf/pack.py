@@ -220,6 +220,8 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
         rows,
         (1.1, 0.8, 2.7, 2.1, 1.9, 1.6, 4),
     )
+    if solution.travels:
+        yield said(solution.travels)
     notes = {j.text: part.name for part in solution.parts for j in part.joinery}
     yield Spacer(1, 3 * mm)
     for text, name in notes.items():

@@ -25,6 +25,11 @@ export function CutStage() {
       <Printing />
       <StillAssumed />
       <PartsList />
+      {solution.travels && (
+        <p className="lead-in mt-2">
+          <Fractions>{solution.travels}</Fractions>
+        </p>
+      )}
       <ShoppingList />
       <h2>Tape checks</h2>
       <table className="figures">
