@@ -13,6 +13,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, snap_down
+from vasculum.core.rules.cutting import cut_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
@@ -38,19 +39,6 @@ def box_height(room_height: Mm, play_above: Mm, play_below: Mm, wanted_box_heigh
     return height
 
 
-def _cut(size: Mm, increment: Mm, part: str) -> Mm:
-    cut = snap_down(size, increment)
-    if cut <= 0:
-        raise CannotDerive(
-            "nothing-left-to-cut",
-            f"{part} comes to {{size}}, less than one step of {{increment}}.",
-            "Choose a finer increment, thinner stock, or give the drawer more room.",
-            size=size,
-            increment=increment,
-        )
-    return cut
-
-
 @rule(source="common practice", per="drawer")
 def wall_height_cut(wall_height: Mm, increment: Mm) -> Mm:
     """Sides and front are ripped to one height, down to the shop's increment.
@@ -58,7 +46,7 @@ def wall_height_cut(wall_height: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    return _cut(wall_height, increment, "The height of the sides")
+    return cut_down(wall_height, increment, "The height of the sides")
 
 
 @rule(source="common practice", per="drawer")
@@ -68,7 +56,7 @@ def back_wall_height_cut(back_wall_height: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    return _cut(back_wall_height, increment, "The height of the back")
+    return cut_down(back_wall_height, increment, "The height of the back")
 
 
 @rule(source="common practice", per="drawer")
@@ -78,7 +66,7 @@ def side_length_cut(side_length: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    return _cut(side_length, increment, "The length of the sides")
+    return cut_down(side_length, increment, "The length of the sides")
 
 
 @rule(source="common practice", per="drawer")
@@ -91,7 +79,7 @@ def box_back_length_cut(box_back_length: Mm, increment: Mm, thickness_increment:
         CannotDerive: ``nothing-left-to-cut``.
     """
     finer = snap_down(box_back_length, thickness_increment)
-    return largest(finer, _cut(box_back_length, increment, "The length of the box back"))
+    return largest(finer, cut_down(box_back_length, increment, "The length of the box back"))
 
 
 @rule(source="common practice", per="drawer")
@@ -127,7 +115,7 @@ def bottom_width_cut(bottom_width: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    return _cut(bottom_width, increment, "The width of the bottom")
+    return cut_down(bottom_width, increment, "The width of the bottom")
 
 
 @rule(source="common practice", per="drawer")
@@ -139,7 +127,7 @@ def bottom_depth_cut(bottom_depth: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    return _cut(bottom_depth, increment, "The depth of the bottom")
+    return cut_down(bottom_depth, increment, "The depth of the bottom")
 
 
 @rule(source="geometry", per="drawer")

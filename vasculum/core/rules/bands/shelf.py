@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from vasculum.core.catalogue import rule
-from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.bands.core import core_of
 
 
 @rule(source="common practice", per="shelf_banded")
@@ -14,13 +14,4 @@ def shelf_depth_core(shelf_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
     Raises:
         CannotDerive: ``bands-fill-the-part``.
     """
-    core = shelf_depth_cut - case_band_thickness
-    if core <= 0:
-        raise CannotDerive(
-            "bands-fill-the-part",
-            "A band of {band} fills a part {size} deep.",
-            "Use a thinner band, or leave it off.",
-            band=case_band_thickness,
-            size=shelf_depth_cut,
-        )
-    return core
+    return core_of(shelf_depth_cut, case_band_thickness)

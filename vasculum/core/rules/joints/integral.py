@@ -7,9 +7,8 @@ thickness.
 from __future__ import annotations
 
 from vasculum.core.catalogue import rule
-from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down
+from vasculum.core.rules.cutting import cut_down
 from vasculum.core.rules.joints.ends import within
 
 
@@ -36,16 +35,7 @@ def outside_width(box_width: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    width = snap_down(box_width, increment)
-    if width <= 0:
-        raise CannotDerive(
-            "nothing-left-to-cut",
-            "The width of the box comes to {size}, less than one step of {increment}.",
-            "Choose a finer increment, or give the drawer more room.",
-            size=box_width,
-            increment=increment,
-        )
-    return width
+    return cut_down(box_width, increment, "The width of the box")
 
 
 @rule(source="geometry", per="joint.integral")

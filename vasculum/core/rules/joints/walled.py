@@ -5,9 +5,8 @@ from __future__ import annotations
 from fractions import Fraction
 
 from vasculum.core.catalogue import rule
-from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down
+from vasculum.core.rules.cutting import cut_down
 from vasculum.core.weights import weight_of
 
 
@@ -30,16 +29,7 @@ def box_front_length_cut(box_front_length: Mm, increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``nothing-left-to-cut``.
     """
-    cut = snap_down(box_front_length, increment)
-    if cut <= 0:
-        raise CannotDerive(
-            "nothing-left-to-cut",
-            "The length of the box front comes to {size}, less than one step of {increment}.",
-            "Choose a finer increment, thinner stock, or give the drawer more room.",
-            size=box_front_length,
-            increment=increment,
-        )
-    return cut
+    return cut_down(box_front_length, increment, "The length of the box front")
 
 
 @rule(source="geometry", per="front_walled", unit="kg", judgement=True)
