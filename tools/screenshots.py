@@ -65,9 +65,22 @@ def through_a_narrow_door(page: Page) -> None:
 
 
 def runners_by_cost(page: Page) -> None:
-    page.wait_for_selector(".kind-card .cost")
+    page.get_by_role("heading", name="Runners").evaluate("one => one.scrollIntoView()")
+    page.wait_for_selector(".kind-card:has(input[name=runner]) .cost")
     page.wait_for_load_state("networkidle")
-    page.get_by_role("region", name="Runner library").scroll_into_view_if_needed()
+
+
+def new_case(page: Page) -> None:
+    page.get_by_role("region", name="Case", exact=True).get_by_text("New", exact=True).click()
+    page.get_by_label("Grain over the fronts").select_option("matched")
+    page.get_by_role("button", name="Panel", exact=True).click()
+    page.wait_for_selector(".drawing[aria-label^='Panel']")
+    page.get_by_role("region", name="Case", exact=True).evaluate("one => one.scrollIntoView()")
+    page.wait_for_load_state("networkidle")
+
+
+def shopping(page: Page) -> None:
+    page.get_by_role("region", name="Shopping list").evaluate("one => one.scrollIntoView()")
 
 
 def second_version(page: Page) -> None:
@@ -102,6 +115,8 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("compare", "/plans/potting-bench/fill", second_version, (1280, 800), "light"),
     ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
     ("choose", "/plans/potting-bench/make", runners_by_cost, (1280, 800), "light"),
+    ("case", "/plans/potting-bench/make", new_case, (1280, 800), "light"),
+    ("shopping", "/plans/potting-bench/cut", shopping, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),
     ("plans", "/plans", nothing, (1280, 800), "light"),

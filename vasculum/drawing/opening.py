@@ -21,6 +21,10 @@ from vasculum.plan.layout import BOXES, Node, boxes_of, divider_of, nodes_of, nu
 from vasculum.plan.solving import SolvedPlan
 
 ZERO = Fraction(0)
+PULL = Fraction(8)
+"""How large a pull is drawn, mm: it stands for whatever is screwed on."""
+CLEAR_OF_PULL = 15
+"""How many times as high a cell has to be for its label to stand clear of the pull."""
 LABEL_HEIGHT = Fraction(9, 2)
 """Of a cell's number and name, mm on paper. A star beside the number: the cell differs from the plan."""
 
@@ -103,7 +107,8 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
             at.sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
     box = at.all_of("box_from_left", "outside_width") if node.place.holds in BOXES else None
     across = (x, width) if box is None else box
-    _label(at, node, number, (across[0] + across[1] / 2, y + height / 2), across[1])
+    over_pull = PULL if at.own("pull_up") is not None and height > PULL * CLEAR_OF_PULL else ZERO
+    _label(at, node, number, (across[0] + across[1] / 2, y + height / 2 + over_pull), across[1])
     at.sheet.add(Rect("cell", "cells", (x, y), width, height, at.key("cell_width")))
 
 
@@ -152,10 +157,6 @@ def _front(at: Sizes, number: int) -> None:
         x, y, width, height = front
         at.sheet.add(Rect("fill", "front", (x, y), width, height, at.key("front_width_cut"), number))
         _pulls(at, (x, y))
-
-
-PULL = Fraction(8)
-"""How large a pull is drawn, mm: it stands for whatever is screwed on."""
 
 
 def _pulls(at: Sizes, corner: tuple[Mm, Mm]) -> None:
