@@ -43,9 +43,10 @@ class Wanted:
 def hardware_of(plan: SolvedPlan) -> Iterator[Hardware]:
     """Runners, then pulls, then screws; the same things through the same stack counted together."""
     found: dict[tuple[str, str], list[Wanted]] = {}
+    drawers = [_Drawer(plan, node) for node in boxes_of(plan.plan)]
     for gather in (_runners, _posts, _pulls, _screws):
-        for node in boxes_of(plan.plan):
-            for one in gather(_Drawer(plan, node)):
+        for drawer in drawers:
+            for one in gather(drawer):
                 found.setdefault((one.what, one.through), []).append(one)
     for space in plan.plan.space_order:
         for one in _case(plan, space):

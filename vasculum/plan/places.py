@@ -98,8 +98,9 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
             laid.given |= {(place, n): g for n, g in _runner_sizes(plan, row)}
             laid.given |= {(place, n): g for n, g in _runner_room(plan, row, levels, place)}
     for name, like in LIKE.items():
-        is_asked = name not in OF_CASE or has_new_case(plan)
-        if is_asked and like in own and not any(name in level for level in levels):
+        if like not in own or any(name in level for level in levels):
+            continue
+        if name not in OF_CASE or has_new_case(plan):
             laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[own[like]])
     if "sheet_density" in own or any(name in own for name in THICKNESS_OF_SHEET):
         laid.given |= {(place, name): given for name, given in _densities(plan, levels)}
