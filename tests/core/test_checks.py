@@ -53,7 +53,7 @@ GROOVES = {
     "bottom_raise": "3/8", "groove_width": "1/4", "groove_depth_side": "1/4", "side_thickness": "1/2",
 }  # fmt: skip
 CRATE = {
-    "outside_width": "24", "outside_height": "10", "outside_depth": "32", "passes_flat": "10", "passes_upright": "24",
+    "carried_width": "24", "carried_height": "10", "carried_depth": "32", "passes_flat": "10", "passes_upright": "24",
 }  # fmt: skip
 BOARD = {"front_width_cut": "30", "front_height_cut": "14", "front_thickness": "3/4"}
 ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_the_licensed", "plugs_need_room_and_air",

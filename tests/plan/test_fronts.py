@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import codes, drawer_of, frameless, measured, mm, solved, split, value, with_choices
+from tests.helpers import changed, codes, drawer_of, frameless, measured, mm, solved, split, step, value, with_choices
 from vasculum.drawing.panel import panel_of
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Line, Rect, Text
@@ -184,3 +184,30 @@ def test_a_column_whose_figure_runs_free_has_no_panel() -> None:
     plan, ids = split(frameless("22", "30"), "place-2", "rows", {}, {})
     assert not panel_of(solved(plan), ids[0]).primitives
     assert {p.grain for p in parts_of(solved(plan)) if p.role == "front"} == {"length"}
+
+
+# ---- carried in: a face that belongs to the box comes with it ------------------------------------------------------
+
+
+def test_a_box_with_its_face_is_carried_in_larger() -> None:
+    """Box 21 1/2 by 9 1/16 by 18 with a face of 22 1/4 by 9 3/16 by 3/4; its front edge 0 to 1/16 below the box's."""
+    mouth = {"mouth_width": "30 in", "mouth_height": "30 in"}
+    bare, faced = frameless("22 1/2", "9 7/16", "20", **mouth), integral(**mouth)
+    assert value(bare, "carried_width") == mm("21 1/2")
+    assert value(faced, "carried_width") == mm("22 1/4")
+    assert value(faced, "carried_depth") == value(faced, "outside_depth") + mm("3/4")
+    assert value(faced, "carried_height") >= value(faced, "front_height_cut")
+
+
+def test_a_front_that_reaches_past_its_sides_is_carried_in_too() -> None:
+    assert value(frameless(joint="sliding_dovetail"), "carried_width") == mm("22 1/4")  # 21 1/2 and 3/8 on both sides
+
+
+def test_a_sheet_without_grain_lets_its_parts_be_turned() -> None:
+    plan = frameless()
+    at = f"/library/sheets/{plan.choices['side_sheet']}/grain"
+    free = solved(changed(plan, step(at, "free")))
+    assert {p.grain for p in parts_of(free) if p.role.startswith("side")} == {"free"}
+    assert {p.grain for p in parts_of(free) if p.role == "front"} == {"length"}
+    side = next(p for p in parts_of(free) if p.role == "side_left")
+    assert "grain free" in [p.text for p in part_sheet(free, side).primitives if isinstance(p, Text)]

@@ -7,12 +7,14 @@ import pytest
 from tests.helpers import changed, drawer_of, frameless, solved, step, value, with_runner
 from vasculum.core.tables import alternatives, tools
 from vasculum.plan.comparing import volume_of
+from vasculum.plan.hardware import hardware_of
 from vasculum.plan.kinds import RUNS
 from vasculum.plan.parts import parts_of
 from vasculum.plan.patching import patched
 from vasculum.plan.reading import FaultyPlan
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.weighing import WEIGHED, weighed
+from vasculum.plan.words import number_text
 
 
 def plan() -> SolvedPlan:
@@ -34,8 +36,10 @@ def test_what_was_said_comes_true_when_it_is_chosen(family: str) -> None:
         after = solved(patched(before.plan, one.patch)) if one.patch else before
         assert one.volume == f"{float(volume_of(after)):.1f} litres"
         assert one.parts == len(parts_of(after))
+        assert one.to_buy == sum(h.count for h in hardware_of(after))
+        assert one.height == number_text(value(after, "inside_height"), "in")
         difference = volume_of(after) - volume_of(before)
-        assert one.more == (f"{float(difference):+.1f} litres" if difference else "")
+        assert one.more == (f"{float(difference):+.1f} litres" if round(difference, 1) else "")
         (again,) = [other for other in weighed(after, family) if other.is_chosen]
         assert again.kind == one.kind
 

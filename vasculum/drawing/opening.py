@@ -47,7 +47,7 @@ def opening_sheets(plan: SolvedPlan) -> list[Sheet]:
 
 def _one_of_each_size(plan: SolvedPlan, boxes: list[str]) -> list[str]:
     """Boxes of the same outside go in the same way."""
-    names = ("outside_width", "outside_height", "outside_depth")
+    names = ("carried_width", "carried_height", "carried_depth")
     found = {tuple(plan.solved.value(box, name) for name in names): box for box in reversed(boxes)}
     return [box for box in boxes if box in found.values()]
 

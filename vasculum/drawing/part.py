@@ -253,6 +253,10 @@ class _PartDrawing:
 
     def grain(self) -> None:
         """An arrow along the grain, or a word where it is free."""
+        if self.part.grain != "length":
+            word = "grain free" if self.part.grain == "free" else "in its place on the panel"
+            self.sheet.add(Text("grain", "part", (self.length / 2, self.width * Fraction(3, 5)), word, Fraction(3)))
+            return
         y = self.width * Fraction(3, 5)
         middle, half = self.length / 2, min(self.length / 4, 18 * Fraction(self.sheet.scale))
         head = Fraction(3, 2) * self.sheet.scale

@@ -13,7 +13,7 @@ from vasculum.plan.solving import SolvedPlan
 
 ZERO = Fraction(0)
 ANGLES = range(0, 91, 30)
-OUTSIDE: dict[Size, str] = {"width": "outside_width", "height": "outside_height", "depth": "outside_depth"}
+OUTSIDE: dict[Size, str] = {"width": "carried_width", "height": "carried_height", "depth": "carried_depth"}
 TURNED = {"up": "Seen from above", "across": "Seen from the side", "along": "Seen from the mouth"}
 """About which axis it is turned → from where the turn is seen."""
 ROOM = {"across": "turning_across", "up": "turning_up", "along": "turning_along"}
@@ -26,7 +26,7 @@ def brought_in(plan: SolvedPlan, box: str, number: int) -> Sheet:
     """
     sheet = Sheet("way_in", "The way in", place=box)
     at = SizesOf(plan, box, sheet)
-    found = at.all_of("outside_width", "outside_height", "outside_depth", "mouth_width", "mouth_height")
+    found = at.all_of("carried_width", "carried_height", "carried_depth", "mouth_width", "mouth_height")
     if found is None or at.own("passes_flat") is None:
         return sheet
     width, height, depth, mouth_width, mouth_height = found

@@ -46,6 +46,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     if place.holds in BOXES:
         kinds |= {"drawer"} | _joints(plan, levels, front)
         kinds |= _runner_kinds(plan, levels, kinds)
+        kinds.add("carried.box" if "front_walled" in kinds else "carried.with_face")
         kinds |= {"sides_mirror"} if _has_handed_sides(kinds) else set()
         kinds |= _kept_runner_kinds(levels)
         kinds |= _asked(_ASKED_OF_BOX, levels)

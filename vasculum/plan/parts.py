@@ -38,7 +38,9 @@ def parts_of(plan: SolvedPlan) -> list[Part]:
             *_scribes(plan, space),
             *case_parts(plan, space),
         ]
-    return parts
+    sheets = plan.plan.library.sheets
+    free = {id_ for id_, sheet in sheets.items() if sheet.grain == "free"}
+    return [replace(p, grain="free") if p.sheet in free and p.grain == "length" else p for p in parts]
 
 
 def _sheet(plan: SolvedPlan, node: Node, *choices: str) -> str | None:

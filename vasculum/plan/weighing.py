@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from vasculum.core.tables import Alternative, alternatives, choosables, stock_runners, tools
 from vasculum.plan.comparing import volume_of
 from vasculum.plan.document import Model, Plan
+from vasculum.plan.hardware import hardware_of
 from vasculum.plan.layout import boxes_of, nearest_choice
 from vasculum.plan.parts import parts_of
 from vasculum.plan.patching import PatchStep, patched
@@ -31,6 +32,10 @@ class Weighed(Model):
     more: str
     """Against the choice that holds now, with its sign; empty where it is the same."""
     parts: int
+    height: str
+    """Inside the lowest box; empty where none has one."""
+    to_buy: int
+    """Pieces of hardware: pairs of runners, pulls, screws."""
     pull: str
     """The hardest pull of any box."""
     stops: int
@@ -66,8 +71,10 @@ def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPl
             is_chosen=not patch,
             patch=patch,
             volume=number_text(volume, unit, "litre"),
-            more=f"{float(more):+.1f} litres" if more else "",
+            more=f"{float(more):+.1f} litres" if round(more, 1) else "",
             parts=len(parts_of(then)),
+            height=_lowest(then),
+            to_buy=sum(hardware.count for hardware in hardware_of(then)),
             pull=number_text(max(pulls), unit, "N") if pulls else "",
             stops=len(new),
             says=new[0].message if new else "",
@@ -76,6 +83,13 @@ def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPl
         )
         found.append((one, then))
     return sorted(found, key=lambda one: bool(one[0].lacks))
+
+
+def _lowest(plan: SolvedPlan) -> str:
+    """The least inside height of any box."""
+    heights = [plan.solved.value(box.id, "inside_height") for box in boxes_of(plan.plan)]
+    known = [height for height in heights if height is not None]
+    return number_text(min(known), plan.plan.units.length) if known else ""
 
 
 def lacking(plan: Plan, one: Alternative) -> str:

@@ -2680,6 +2680,16 @@ export interface components {
             /** Parts */
             parts: number;
             /**
+             * Height
+             * @description Inside the lowest box; empty where none has one.
+             */
+            height: string;
+            /**
+             * To Buy
+             * @description Pieces of hardware: pairs of runners, pulls, screws.
+             */
+            to_buy: number;
+            /**
              * Pull
              * @description The hardest pull of any box.
              */

@@ -16,9 +16,9 @@ _WORDS = {"width": "its width", "height": "its height", "depth": "its depth"}
 
 @check(source="common practice", per="through_mouth")
 def box_is_brought_in(
-    outside_width: Mm,
-    outside_height: Mm,
-    outside_depth: Mm,
+    carried_width: Mm,
+    carried_height: Mm,
+    carried_depth: Mm,
     mouth_width: Mm,
     mouth_height: Mm,
     passes_flat: Mm,
@@ -28,7 +28,7 @@ def box_is_brought_in(
     turning_along: Mm | None = None,
 ) -> Finding | None:
     """Assembled, the box passes the mouth and is turned into place about one axis at a time."""
-    box: Sizes = {"width": outside_width, "height": outside_height, "depth": outside_depth}
+    box: Sizes = {"width": carried_width, "height": carried_height, "depth": carried_depth}
     room: Room = {"across": turning_across, "up": turning_up, "along": turning_along}
     mouth = (mouth_width, mouth_height)
     way = way_in(box, mouth, room)

@@ -10,25 +10,25 @@ from vasculum.core.reasons import largest, smallest, total
 
 
 @rule(source="common practice", per="through_mouth")
-def passes_flat(outside_width: Mm, outside_height: Mm, outside_depth: Mm) -> Mm:
+def passes_flat(carried_width: Mm, carried_height: Mm, carried_depth: Mm) -> Mm:
     """End on, a box shows its two smaller sizes: the smallest of the three is the one way."""
-    return smallest(outside_width, outside_height, outside_depth)
+    return smallest(carried_width, carried_height, carried_depth)
 
 
 @rule(source="common practice", per="through_mouth")
-def passes_upright(outside_width: Mm, outside_height: Mm, outside_depth: Mm) -> Mm:
+def passes_upright(carried_width: Mm, carried_height: Mm, carried_depth: Mm) -> Mm:
     """End on, a box shows its two smaller sizes: the middle of the three is the other way."""
-    sizes = (outside_width, outside_height, outside_depth)
+    sizes = (carried_width, carried_height, carried_depth)
     return total(*sizes) - smallest(*sizes) - largest(*sizes)
 
 
 @rule(source="common practice", per="through_mouth", judgement=True)
-def standing_up(outside_depth: Mm, outside_height: Mm) -> float:
+def standing_up(carried_depth: Mm, carried_height: Mm) -> float:
     """Stood up from lying, a box needs the root of depth squared plus height squared.
 
     A float of mm: it judges, and sizes nothing.
     """
-    return hypot(float(outside_depth), float(outside_height))
+    return hypot(float(carried_depth), float(carried_height))
 
 
 @rule(source="common practice", per="turning_across.said")

@@ -13,12 +13,23 @@ import { WEIGHT } from '../ChoiceFields'
 type Choosable = Schemas['ChoosableShown']
 
 const GROUPS: Record<string, string[]> = {
-  drawer: ['Sheets', 'Box', 'Bottom', 'Front', 'Runners', 'Kept runners', 'Screws', 'Weight'],
+  drawer: ['Sheets', 'Box', 'Bottom', 'Front', 'Pull', 'Runners', 'Kept runners', 'Screws', 'Weight'],
   tray: ['Sheets', 'Box', 'Bottom', 'Runners', 'Kept runners', 'Weight'],
   false_front: ['Sheets', 'Front'],
   shelf: ['Sheets', 'Space'],
 }
-const FAMILIES = ['joint', 'back', 'bottom', 'front', 'surplus']
+const FAMILIES = ['joint', 'back', 'bottom', 'front', 'surplus', 'pull', 'face']
+/** Said of a whole column, of a case or of the plan, never of one cell. */
+const NOT_HERE = [
+  'surplus',
+  'grain',
+  'panel_trim',
+  'panel_length',
+  'panel_width',
+  'case_sheet',
+  'case_back_sheet',
+  'worktop_sheet',
+]
 const WRITTEN = ['weight', 'count', 'ratio']
 
 /** Where this one differs from the plan: each difference can be changed, and one press goes back. */
@@ -29,7 +40,7 @@ export function Differences({ place }: { place: Place }) {
   const groups = GROUPS[place.holds]
   if (!groups) return null
   const all = (catalogue.data?.choosables ?? []).filter(
-    (one) => groups.includes(one.group) && one.name !== 'surplus',
+    (one) => groups.includes(one.group) && !NOT_HERE.includes(one.name),
   )
   const own = Object.keys(place.choices ?? {})
   const shown = all.filter((one) => own.includes(one.name) || one.name === added)
@@ -160,15 +171,18 @@ interface OptionsProps {
 function Options({ of, own, usual, onChoose }: OptionsProps) {
   const { plan } = useDesk()
   const catalogue = useCatalogue()
-  const { sheets = {}, runners = {} } = plan.document.library
+  const { sheets = {}, runners = {}, bands = {} } = plan.document.library
+  const rows: Record<string, { name: string }> =
+    of.kind === 'runner' ? runners : of.kind === 'band' ? bands : sheets
   const options: [string, string][] = FAMILIES.includes(of.kind)
     ? (catalogue.data?.alternatives ?? [])
         .filter((one) => one.family === of.kind)
         .map((one) => [one.value, one.title])
-    : Object.entries(of.kind === 'runner' ? runners : sheets).map(([id, row]) => [id, row.name])
+    : Object.entries(rows).map(([id, row]) => [id, row.name])
   const usualTitle =
     options.find(([value]) => value === usual)?.[1] ??
-    (of.kind === 'back' ? 'as at the front' : 'as the sides')
+    { back: 'as at the front', band: 'none' }[of.kind] ??
+    'as the sides'
   return (
     <Form.Select
       id={`differs-${of.name}`}

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
+import { Fractions } from '../../lengths/Num'
 import { useDesk } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { AlternativePicture } from './Pictures'
@@ -85,6 +86,14 @@ function Cost({ of }: { of: Schemas['WeighedShown'] | undefined }) {
     <small className="cost">
       {of.is_chosen ? `${of.volume} inside` : of.more || 'as much inside'}
       {`, ${of.parts} parts, pull ${of.pull}`}
+      {of.height && (
+        <>
+          {', '}
+          <Fractions>{of.height}</Fractions>
+          {' high inside'}
+        </>
+      )}
+      {`, ${of.to_buy} to buy`}
       {of.lacks && <span className="lacks">{`, needs a ${of.lacks}. ${of.instead}`}</span>}
       {of.stops > 0 && <span className="stops" title={of.says}>{`, ${of.stops} to look at`}</span>}
     </small>
