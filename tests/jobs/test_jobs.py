@@ -42,8 +42,8 @@ SIZES = [
     Worked("02-tool-chest", 0, 0, "runner_play_built", "0 in", "20 1/2 - 19 - 2 (1/2 + 1/4)"),
     Worked("03-alcove", 0, 0, "free_width", "22 15/16 in", "23 1/2 less a lean of 1/2 and 1/16"),
     Worked("03-alcove", 0, 0, "outside_width", "21 15/16 in", "22 15/16 less two runners"),
-    Worked("04-rolling-cabinet", 0, 0, "front_height_cut", "4 3/8 in", "(24 - 5 x 1/16) / 4 - 3/2, down"),
-    Worked("04-rolling-cabinet", 0, 3, "front_height_cut", "7 9/16 in", "23 11/16 less 4 3/8, 5 3/8 and 6 3/8"),
+    Worked("04-rolling-cabinet", 0, 0, "front_height_cut", "5 1/2 in", "(28 1/2 - 5 x 1/16) / 4 - 3/2, down"),
+    Worked("04-rolling-cabinet", 0, 3, "front_height_cut", "8 11/16 in", "28 3/16 less 5 1/2, 6 1/2 and 7 1/2"),
     Worked("04-rolling-cabinet", 0, 0, "outside_width", "17 7/8 in", "18 less two gaps of 1/16 for wooden runners"),
     Worked("04-rolling-cabinet", 0, 0, "runner_length", "15 in", "16 - 3/4 = 15 1/4"),
     Worked("05-bench", 0, 1, "cell_height", "15 1/4 in", "22 - 6 1/4 - 1/2"),
@@ -78,6 +78,9 @@ OF_SPACES = [
     ("01-cubby", "case_outside_depth", "345.3 mm", "340 + 5.3"),
     ("01-cubby", "case_back_width_cut", "1047.5 mm", "1031.2 + 2 x 8.8 - 1, down"),
     ("04-rolling-cabinet", "height_left_open", "30 in", "34 1/2 - 3 - 0 - 1 1/2"),
+    ("04-rolling-cabinet", "standing_height", "34 1/2 in", "3 + 28 1/2 + 2 x 3/4 + 1 1/2"),
+    ("04-rolling-cabinet", "case_across_length_cut", "18 3/4 in", "18 + 2 x 3/8 in dados"),
+    ("04-rolling-cabinet", "case_outside_width", "19 1/2 in", "18 + 2 x 3/4"),
     ("04-rolling-cabinet", "caster_inset", "2 3/4 in", "1 1/4 and half of 3"),
     ("07-on-a-cabinet", "height_left_open", "8 in", "36 1/4 - 4 - 23 1/2 - 3/4"),
     ("07-on-a-cabinet", "toe_kick", "3 7/8 in", "4 - 1/8"),
@@ -119,3 +122,12 @@ def test_every_job_has_a_size_worked_by_hand() -> None:
 @pytest.mark.parametrize("name", JOBS)
 def test_a_job_can_be_printed(name: str) -> None:
     assert EXPORTS["sheet.pdf"].make(job(name), 1).startswith(b"%PDF")
+
+
+def test_one_grain_runs_over_all_fronts_of_the_rolling_cabinet() -> None:
+    """Faces of 28 3/16 and three kerfs of 1/8 come out of 32; the figure jumps back by 1/16, a gap less a kerf."""
+    plan = job("04-rolling-cabinet")
+    (column,) = [id_ for id_, place in plan.plan.places.items() if place.holds == "rows"]
+    assert plan.solved.value(column, "panel_length_needed") == mm("28 9/16")
+    assert plan.solved.value(column, "panel_offcut") == mm("3 5/16")
+    assert plan.solved.value(column, "figure_jumps_by") == -mm("1/16")

@@ -234,3 +234,7 @@ def test_a_case_that_comes_apart_says_how_it_travels() -> None:
     assert "case back, 31 1/2 in × 25 1/2 in" in said
     assert "case bottom, 9.75 lb" in said
     assert solution_of(solved(case())).travels == ""
+
+
+def test_a_top_that_was_said_for_the_height_to_match_stands_on_the_case() -> None:
+    assert of_space(case(caster_height="3 in", top_thickness="1 1/2 in"), "standing_height") == [mm("30")]

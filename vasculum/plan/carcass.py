@@ -5,9 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterable
 from typing import Literal
 
-from vasculum.core.tables import choosables
-from vasculum.plan.document import Choices, Dimension, Place, Plan, Space
-from vasculum.plan.layout import LAPPING, nearest_choice
+from vasculum.plan.document import Dimension, Place, Plan, Space
+from vasculum.plan.layout import LAPPING, chosen, nearest_choice
 
 Axis = Literal["up", "across", "deep"]
 AXES: dict[Dimension, Axis] = {"height": "up", "width": "across", "depth": "deep"}
@@ -15,12 +14,6 @@ AXES: dict[Dimension, Axis] = {"height": "up", "width": "across", "depth": "deep
 IN_ORDER = {"rows": "up", "columns": "across"}
 """Which way the parts of a split follow each other."""
 OF_CASE = ("case_sheet", "case_back_sheet", "worktop_sheet")
-
-
-def chosen(plan: Plan, levels: list[Choices], name: str) -> str:
-    """What the nearest level chooses, or the edition's default."""
-    fallback = choosables(plan.defaults_edition)[name].default(plan.defaults_system)
-    return nearest_choice(levels, name) or fallback or ""
 
 
 def is_new(plan: Plan, space: Space) -> bool:

@@ -44,7 +44,11 @@ def compared(left: SolvedPlan, right: SolvedPlan) -> list[Compared]:
     return [
         *_whole((left, right), solutions),
         *_lines("sheets", [_areas(one) for one in (left, right)], lambda area: area_text(area, unit)),
-        *_lines("hardware", [{h.what: h.count for h in one.hardware} for one in solutions], str),
+        *_lines(
+            "hardware",
+            [{", ".join(filter(None, (h.what, h.through))): h.count for h in one.hardware} for one in solutions],
+            str,
+        ),
         *_only_different(_lines("parts", [_parts(one.parts) for one in solutions], str)),
         *_only_different(_lines("findings", [_findings(one) for one in solutions], str)),
     ]

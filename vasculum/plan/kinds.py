@@ -11,6 +11,7 @@ from vasculum.plan.layout import (
     LAPPING,
     SPLITS,
     Node,
+    chosen,
     divider_of,
     front_of,
     is_even_stack,
@@ -23,7 +24,7 @@ def chosen_kind(plan: Plan, family: str, levels: list[Choices]) -> str:
     """Which alternative of a family holds: the nearest choice, or the edition's default."""
     known = choosables(plan.defaults_edition)
     name = next(n for n, one in known.items() if one.kind == family and one.inch is not None)
-    return f"{family}.{nearest_choice(levels, name) or known[name].default(plan.defaults_system)}"
+    return f"{family}.{chosen(plan, levels, name)}"
 
 
 def kinds_of(plan: Plan, node: Node) -> frozenset[str]:

@@ -89,12 +89,16 @@ def nearest_choice(levels: list[Choices], name: str) -> str | None:
     return next((level[name] for level in levels if name in level), None)
 
 
+def chosen(plan: Plan, levels: list[Choices], name: str) -> str:
+    """What the nearest level chooses, or the edition's default; empty where there is neither."""
+    return nearest_choice(levels, name) or choosables(plan.defaults_edition)[name].default(plan.defaults_system) or ""
+
+
 def front_of(plan: Plan, space: str, place: Place) -> str:
     """The kind of front that a place carries: as chosen, or the edition's default; ``none`` for what has none."""
     if place.holds not in FACED:
         return "none"
-    fallback = choosables(plan.defaults_edition)["front"].default(plan.defaults_system)
-    return nearest_choice(levels_of(plan, space, place), "front") or fallback or "none"
+    return chosen(plan, levels_of(plan, space, place), "front") or "none"
 
 
 def cells_of(plan: Plan, space: str) -> list[Node]:

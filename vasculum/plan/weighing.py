@@ -4,11 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from vasculum.core.tables import Alternative, alternatives, choosables, stock_runners, tools
+from vasculum.core.tables import Alternative, alternatives, stock_runners, tools
 from vasculum.plan.comparing import volume_of
 from vasculum.plan.document import Model, Plan
 from vasculum.plan.hardware import hardware_of
-from vasculum.plan.layout import boxes_of, nearest_choice
+from vasculum.plan.layout import boxes_of, chosen, nearest_choice
 from vasculum.plan.parts import parts_of
 from vasculum.plan.patching import PatchStep, patched
 from vasculum.plan.solution import findings_of
@@ -108,8 +108,8 @@ def _choices(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:
         if family == "runner":
             yield kind, _runner(plan, value)
         else:
-            chosen = plan.choices.get(family) or choosables(plan.defaults_edition)[family].default(plan.defaults_system)
-            yield kind, [] if value == chosen else [PatchStep(op="add", path=f"/choices/{family}", value=value)]
+            now = chosen(plan, [plan.choices], family)
+            yield kind, [] if value == now else [PatchStep(op="add", path=f"/choices/{family}", value=value)]
 
 
 def _runner(plan: Plan, system: str) -> list[PatchStep]:
