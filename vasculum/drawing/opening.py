@@ -11,6 +11,7 @@ from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.above import above
 from vasculum.drawing.carcass import case_from_front
+from vasculum.drawing.carriers import carriers
 from vasculum.drawing.in_the_way import from_the_front
 from vasculum.drawing.panel import matched_splits, panel_of
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
@@ -192,6 +193,7 @@ def _box_from_front(at: Sizes, number: int) -> None:
     role: Role = "fill" if is_seen else "hidden"
     tint = number if is_seen else 0
     sheet.add(Rect(role, "box", (x, room + below), width, height, at.key("outside_width"), tint))
+    sheet.add(*carriers(at))
     runner = at.all_of("runner_from_floor", "runner_height", "beside_box")
     if runner is None:
         return

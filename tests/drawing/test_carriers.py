@@ -1,0 +1,57 @@
+"""What carries a box besides its runner stands in the elevation, where its sizes say."""
+
+from __future__ import annotations
+
+import pytest
+
+from tests.helpers import drawer_of, frameless, mm, solved, space_of, value, with_runner
+from vasculum.drawing.opening import elevation
+from vasculum.drawing.primitives import Rect
+from vasculum.plan.solving import SolvedPlan
+
+SEATED = ("roller", "undermount", "centre_mount", "skid")
+
+
+def on(system: str) -> SolvedPlan:
+    return solved(with_runner(frameless("22 1/2", "9", "20"), system))
+
+
+def drawn(plan: SolvedPlan, name: str) -> list[Rect]:
+    sheet = elevation(plan, space_of(plan.plan))
+    return [p for p in sheet.primitives if isinstance(p, Rect) and p.layer == "runners" and p.key.endswith(f"/{name}")]
+
+
+def test_rails_hang_around_the_runner_line_at_both_walls() -> None:
+    plan = on("hung")
+    left, right = drawn(plan, "hung_rail_height")
+    assert (left.corner[0], right.corner[0] + right.width) == (0, mm("22 1/2"))
+    assert left.corner[1] + left.height / 2 == value(plan, "runner_from_floor")
+    assert (left.width, left.height) == (mm("3/4"), mm("2"))
+
+
+def test_posts_stand_the_whole_height_of_the_bay() -> None:
+    left, right = drawn(on("posts"), "post_thickness")
+    assert (left.corner, right.corner) == ((0, 0), (mm("21 1/2"), 0))
+    assert left.height == mm("9")
+
+
+def test_a_batten_ends_where_the_tray_begins() -> None:
+    plan = on("batten")
+    left, _ = drawn(plan, "batten_projection")
+    assert left.corner[1] + left.height == value(plan, "room_from_floor") + value(plan, "play_below")
+    assert left.width > value(plan, "beside_box")
+
+
+@pytest.mark.parametrize("system", SEATED)
+def test_what_a_box_rides_on_is_under_its_sides(system: str) -> None:
+    plan = on(system)
+    left, right = drawn(plan, "runner_seat")
+    box = plan.solved.value(drawer_of(plan.plan), "box_from_left")
+    assert left.corner[0] == box
+    assert right.corner[0] + right.width == box + value(plan, "outside_width")
+    assert left.height == value(plan, "play_below")
+
+
+def test_side_mount_runners_need_nothing_more() -> None:
+    plan = on("side_mount")
+    assert not [*drawn(plan, "runner_seat"), *drawn(plan, "hung_rail_height"), *drawn(plan, "post_thickness")]
