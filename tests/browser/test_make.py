@@ -143,3 +143,18 @@ def test_an_edge_band_is_added_and_the_core_of_the_fronts_gets_smaller(open_at: 
     )
     expect(front.first).to_contain_text("571")  # 575 less two bands of 2
     expect(page.get_by_role("region", name="Shopping list")).to_contain_text("Thick edge band")
+
+
+def test_of_two_spaces_only_the_one_in_hand_gets_a_new_case(open_at: Open) -> None:
+    page = open_at("/plans/night-bunk/make")
+    case = page.get_by_role("region", name="Case", exact=True)
+    expect(case.get_by_role("heading", name=re.compile("Case: "))).to_be_visible()
+    choose(page, "carcass", "New")
+    document = page.request.get(page.url.replace("/make", "").replace("/plans/", "/api/plans/")).json()["document"]
+    said = [space["choices"].get("carcass") for space in document["spaces"].values()]
+    assert sorted(said, key=str) == [None, "new"]
+    page.get_by_role("link", name="Cut").click()
+    sides = page.get_by_role("region", name="Parts", exact=True).get_by_role(
+        "button", name=re.compile("^Case side, left")
+    )
+    expect(sides.first).to_be_visible()

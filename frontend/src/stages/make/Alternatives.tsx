@@ -4,12 +4,12 @@ import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { Fractions } from '../../lengths/Num'
 import { useDesk } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
+import { choicesOf, put, withPlaceChoice } from '../../plan/patches'
 import { AlternativePicture } from './Pictures'
 import { useSeen } from './useSeen'
 
-/** One family of alternatives: chosen by picture, with what each would cost and gain in this plan. */
-export function Alternatives({ family, choice }: { family: string; choice: string }) {
+/** One family of alternatives, for the plan or one of its spaces: chosen by picture, with what each would cost and gain. */
+export function Alternatives({ family, choice, place }: { family: string; choice: string; place?: string }) {
   const { plan, act } = useDesk()
   const catalogue = useCatalogue()
   const own = useRef<HTMLFieldSetElement>(null)
@@ -17,10 +17,8 @@ export function Alternatives({ family, choice }: { family: string; choice: strin
   const all = inOrder(catalogue.data?.alternatives.filter((one) => one.family === family) ?? [], weighed)
   const isLong = all.length > 4
   const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
-  const chosen =
-    family === 'runner'
-      ? plan.document.library.runners?.[plan.document.choices.runner ?? '']?.kind
-      : (plan.document.choices[choice] ?? fallback)
+  const said = (place && choicesOf(plan.document, place)[choice]) || plan.document.choices[choice]
+  const chosen = family === 'runner' ? plan.document.library.runners?.[said ?? '']?.kind : (said ?? fallback)
   return (
     <fieldset ref={own} className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
       <legend className="visually-hidden">{family}</legend>
@@ -31,9 +29,12 @@ export function Alternatives({ family, choice }: { family: string; choice: strin
             name={family}
             checked={one.value === chosen}
             onChange={() => {
-              const patch = weighed?.find((other) => other.kind === one.kind)?.patch
+              const patch = place ? null : weighed?.find((other) => other.kind === one.kind)?.patch
               act({
-                patch: () => patch ?? [put(`/choices/${choice}`, one.value)],
+                patch: (now) =>
+                  place
+                    ? withPlaceChoice(now, place, choice, one.value)
+                    : (patch ?? [put(`/choices/${choice}`, one.value)]),
                 label: one.title,
                 field: '',
               })

@@ -1,3 +1,4 @@
+import { spaceOf } from '../../plan/layout'
 import { useDesk } from '../../plan/PlanDesk'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
@@ -21,13 +22,15 @@ const OUTSIDE = [
 export function Case() {
   const { plan, solution, chosenPlace } = useDesk()
   const spaces = Object.entries(plan.document.spaces)
-  const isNew = plan.document.choices.carcass === 'new'
-  const [space] = spaces.find(([, one]) => one.holds === chosenPlace) ?? spaces[0] ?? ['']
+  const space = spaceOf(plan.document, chosenPlace)
+  const place = spaces.length > 1 ? space : undefined
+  const isNew = (plan.document.spaces[space]?.choices?.carcass ?? plan.document.choices.carcass) === 'new'
+  const of = place ? { place } : {}
   const isBuilt = `${space}/case_outside_width` in solution.quantities
   return (
     <section aria-label="Case">
-      <h2>Case</h2>
-      <Alternatives family="carcass" choice="carcass" />
+      <h2>{place ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}</h2>
+      <Alternatives family="carcass" choice="carcass" {...of} />
       {isNew && !isBuilt && <p className="lead-in">What has a face frame exists already.</p>}
       {isNew && (
         <>
@@ -45,14 +48,21 @@ export function Case() {
           </table>
           <div className="pairs">
             {SHEETS.map(([choice, title, otherwise]) => (
-              <RowChoice key={choice} choice={choice} title={title} rows="sheets" otherwise={otherwise} />
+              <RowChoice
+                key={choice}
+                choice={choice}
+                title={title}
+                rows="sheets"
+                otherwise={otherwise}
+                place={place}
+              />
             ))}
           </div>
-          <Alternatives family="through" choice="through" />
-          <Alternatives family="case_joint" choice="case_joint" />
-          <Alternatives family="case_back" choice="case_back" />
-          <Alternatives family="case_top" choice="case_top" />
-          <ChoiceFields group="Case" />
+          <Alternatives family="through" choice="through" {...of} />
+          <Alternatives family="case_joint" choice="case_joint" {...of} />
+          <Alternatives family="case_back" choice="case_back" {...of} />
+          <Alternatives family="case_top" choice="case_top" {...of} />
+          <ChoiceFields group="Case" {...of} />
         </>
       )}
     </section>

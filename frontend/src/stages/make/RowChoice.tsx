@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
 import { useDesk } from '../../plan/PlanDesk'
-import { withChoice } from '../../plan/patches'
+import { choicesOf, withChoice, withPlaceChoice } from '../../plan/patches'
 
 interface Props {
   choice: string
@@ -8,21 +8,23 @@ interface Props {
   /** The part of the library that it is chosen from. */
   rows: 'sheets' | 'boards' | 'bands'
   otherwise: string
+  /** A space that it is chosen for, instead of the whole plan. */
+  place?: string | undefined
 }
 
-/** A row of the library chosen for the whole plan, or none. */
-export function RowChoice({ choice, title, rows, otherwise }: Props) {
+/** A row of the library chosen for the whole plan or one of its spaces, or none. */
+export function RowChoice({ choice, title, rows, otherwise, place }: Props) {
   const { plan, act } = useDesk()
   const all = Object.entries(plan.document.library[rows] ?? {})
   return (
     <Form.Group controlId={`row-${choice}`}>
       <Form.Label className="mb-0">{title}</Form.Label>
       <Form.Select
-        value={plan.document.choices[choice] ?? ''}
+        value={(place && choicesOf(plan.document, place)[choice]) || plan.document.choices[choice] || ''}
         onChange={(event) => {
           const id = event.target.value || null
           act({
-            patch: (now) => withChoice(now, choice, id),
+            patch: (now) => (place ? withPlaceChoice(now, place, choice, id) : withChoice(now, choice, id)),
             label: `${title}: ${all.find(([one]) => one === id)?.[1].name ?? otherwise}`,
             field: '',
           })
