@@ -23,6 +23,18 @@ def choose(page: Page, family: str, title: str) -> None:
     kept(page)
 
 
+def test_a_runner_is_chosen_before_anything_was_weighed(open_at: Open) -> None:
+    page = open_at(BENCH)
+    page.route("**/alternatives?family=runner", lambda route: None)  # on its way, and not here yet
+    hung = card(page, "runner", "Hung under a top")
+    hung.scroll_into_view_if_needed()
+    hung.click()
+    page.unroute("**/alternatives?family=runner")  # lets go of what was held
+    expect(hung.get_by_role("radio")).to_be_checked()
+    kept(page)
+    expect(page.get_by_label("Rail under a top", exact=False).first).to_be_visible()
+
+
 def test_wooden_runners_and_then_skids_change_clearance_parts_and_pull(open_at: Open) -> None:
     page = open_at(BENCH)
     skid = card(page, "runner", "Skid on felt pads")

@@ -13,33 +13,32 @@ export function Alternatives({ family, choice, place }: { family: string; choice
   const { plan, act } = useDesk()
   const catalogue = useCatalogue()
   const own = useRef<HTMLFieldSetElement>(null)
-  const weighed = useWeighed(family, useSeen(own))
+  const { weighed, isOfNow } = useWeighed(family, useSeen(own))
   const all = inOrder(catalogue.data?.alternatives.filter((one) => one.family === family) ?? [], weighed)
   const isLong = all.length > 4
   const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
   const said = (place && choicesOf(plan.document, place)[choice]) || plan.document.choices[choice]
   const chosen = family === 'runner' ? plan.document.library.runners?.[said ?? '']?.kind : (said ?? fallback)
+  /** A runner is chosen by a row of the library, which the program picks or adds. */
+  const choose = async (one: Schemas['AlternativeShown']) => {
+    const isRow = family === 'runner'
+    const known = isRow ? (isOfNow && weighed) || (await askWeighed(plan.id, family)) : []
+    const patch = known.find((other) => other.kind === one.kind)?.patch
+    act({
+      patch: (now) => {
+        if (place) return withPlaceChoice(now, place, choice, one.value)
+        return patch ?? [put(`/choices/${choice}`, one.value)]
+      },
+      label: one.title,
+      field: '',
+    })
+  }
   return (
     <fieldset ref={own} className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
       <legend className="visually-hidden">{family}</legend>
       {all.map((one) => (
         <label key={one.kind} className="kind-card">
-          <input
-            type="radio"
-            name={family}
-            checked={one.value === chosen}
-            onChange={() => {
-              const patch = place ? null : weighed?.find((other) => other.kind === one.kind)?.patch
-              act({
-                patch: (now) =>
-                  place
-                    ? withPlaceChoice(now, place, choice, one.value)
-                    : (patch ?? [put(`/choices/${choice}`, one.value)]),
-                label: one.title,
-                field: '',
-              })
-            }}
-          />
+          <input type="radio" name={family} checked={one.value === chosen} onChange={() => choose(one)} />
           <OwnPicture of={weighed?.find((other) => other.kind === one.kind)?.picture} kind={one.kind} />
           <strong>{one.title}</strong>
           {!isLong && <small>{one.about}</small>}
@@ -101,6 +100,11 @@ function Cost({ of }: { of: Schemas['WeighedShown'] | undefined }) {
   )
 }
 
+async function askWeighed(planId: string, family: string) {
+  const path = { params: { path: { plan_id: planId }, query: { family } } }
+  return (await answered(client.GET('/api/plans/{plan_id}/alternatives', path))).alternatives
+}
+
 const WEIGHED = ['joint', 'bottom', 'front', 'runner', 'through', 'case_joint', 'case_back', 'case_top']
 
 /** Asked anew for each revision, while it is in view; families that are not weighed have none. */
@@ -108,14 +112,9 @@ function useWeighed(family: string, isSeen: boolean) {
   const { plan } = useDesk()
   const asked = useQuery({
     queryKey: ['weighed', plan.id, plan.revision, family],
-    queryFn: () =>
-      answered(
-        client.GET('/api/plans/{plan_id}/alternatives', {
-          params: { path: { plan_id: plan.id }, query: { family } },
-        }),
-      ),
+    queryFn: () => askWeighed(plan.id, family),
     enabled: WEIGHED.includes(family) && isSeen,
     placeholderData: keepPreviousData,
   })
-  return asked.data?.alternatives
+  return { weighed: asked.data, isOfNow: asked.isSuccess && !asked.isPlaceholderData }
 }
