@@ -57,8 +57,12 @@ def test_every_alternative_has_words_and_every_word_an_alternative(family: str) 
 @pytest.mark.parametrize("family", ["joint", "bottom"])
 def test_alternatives_define_the_names_that_others_read(family: str) -> None:
     kinds = the_catalogue().alternatives(family)
-    # and runners with a bottom in grooves are told of its grooves
-    shared = {kind for kinds in SHARED_BY.values() for kind in kinds} | {"wooden_grooved", "undermount_grooved"}
+    # runners with a bottom in grooves are told of its grooves, and a box with a front wall is carried in with it
+    shared = {kind for kinds in SHARED_BY.values() for kind in kinds} | {
+        "wooden_grooved",
+        "undermount_grooved",
+        "carried.box",
+    }
     names = {k: {r.name for r in RULES if r.kind in (k, *SHARED_BY.get(k, ()))} for k in kinds}
     read_elsewhere = {
         need

@@ -187,6 +187,8 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("case_is_brought_in", {"case_outside_width": "32", "case_outside_height": "34", "case_outside_depth": "33", "mouth_width": "31", "mouth_height": "80"}, "case-does-not-pass", "attention"),
     ("case_is_brought_in", {"case_outside_width": "60", "case_outside_height": "34", "case_outside_depth": "20", "mouth_width": "36", "mouth_height": "40", "turning_across": "61", "turning_along": "61"}, "case-cannot-be-turned", "attention"),
     ("left_and_right_sides_differ", {}, "sides-are-mirror-images", "note"),
+    ("room_takes_the_rails", {"room_height": "3", "hung_height_needed": "4"}, "no-room-for-rails", "stop"),
+    ("runners_carry_it_on_the_road", {"runner_load": Fraction(3, 5), "most_runner_load_moving": Fraction(1, 2), "carried_weight": Fraction(27), "runner_rating": Fraction(45)}, "runner-loaded-on-the-road", "attention"),
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
@@ -267,6 +269,8 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("tray_stays_on_its_battens", {"batten_engagement": "1/16", "batten_projection": "3/16", "tray_play": "1/8"}),
     ("plate_carries_what_hangs", {"hung_across": "22 1/2", "hung_plate_width": "22 1/2"}),
     ("case_is_brought_in", {"case_outside_width": "32", "case_outside_height": "34", "case_outside_depth": "20", "mouth_width": "33", "mouth_height": "80"}),
+    ("room_takes_the_rails", {"room_height": "4", "hung_height_needed": "4"}),
+    ("runners_carry_it_on_the_road", {"runner_load": Fraction(1, 2), "most_runner_load_moving": Fraction(1, 2), "carried_weight": Fraction(22), "runner_rating": Fraction(45)}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
     ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),
     ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),

@@ -12,10 +12,13 @@ from fractions import Fraction
 from typing import Any
 
 import pytest
+from hypothesis import assume, given
+from hypothesis import strategies as st
 from shapely import Polygon, affinity, unary_union
 from shapely import box as rectangle
 
 from tests.helpers import changed, drawer_of, frameless, measured, solved, step, value, with_choices
+from tests.laws.test_laws import MANY, drawers
 from vasculum.core.catalogue import the_catalogue
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.sizes import Sizes
@@ -116,6 +119,21 @@ def from_behind(shape: Polygon, depth: float) -> Polygon:
 def test_the_parts_of_a_box_fill_its_walls_without_overlap_or_gap(make: Any, front: str, back: str) -> None:
     plan = make(front, back)
     assert not [k for k, q in plan.solved.quantities.items() if q.refusal]
+    assert_filled(plan, front, back)
+
+
+@MANY
+@given(drawers(), st.sampled_from(BACKS))
+def test_boxes_of_any_size_and_stock_are_filled_by_their_parts(one: SolvedPlan, back: str) -> None:
+    plan = solved(with_choices(one.plan, back_joint=back))
+    kinds = plan.laid.places[drawer_of(plan.plan)].kinds
+    (front,) = [kind.partition(".")[2] for kind in kinds if kind.startswith("joint.")]
+    assume(not [k for k, q in plan.solved.quantities.items() if q.refusal])
+    assert_filled(plan, front, back)
+
+
+def assert_filled(plan: SolvedPlan, front: str, back: str) -> None:
+    """In both layers of fingers and tails the parts fill the walls without overlap, and without a gap but the joints'."""
     box = Box(plan)
     loss = box.of("side_loss_front")
     for is_tail in (True, False):

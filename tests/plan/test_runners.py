@@ -248,6 +248,8 @@ def test_a_box_hung_under_a_top_has_its_line_in_the_rails() -> None:
     assert value(plan, "hung_across") == mm("22 1/2")  # 20 + 2 x (1/2 + 3/4)
     assert "runner-taller-than-rail" in codes(on("hung", hung_rail_height="1 1/2 in"), "stop")
     assert "rail-fills-the-room" in codes(on("hung", hung_rail_height="17 in"), "stop")
+    assert value(plan, "hung_height_needed") == mm("4")
+    assert "no-room-for-rails" in codes(with_runner(frameless("22 1/2", "3 1/2", "20"), "hung"), "stop")
     assert "plate-too-narrow" in codes(on("hung", hung_plate_width="22 in"), "stop")
     assert "plate-too-narrow" not in codes(on("hung", hung_plate_width="24 in"))
     assert [p.name for p in parts_of(solved(plan)) if p.role.startswith("runner_")] == ["Rail, left", "Rail, right"]

@@ -167,3 +167,11 @@ def test_a_rating_that_is_no_weight_is_refused() -> None:
     plan = frameless()
     with pytest.raises(FaultyPlan, match="no weight"):
         changed(plan, step(f"/library/runners/{plan.choices['runner']}/rating", "strong"))
+
+
+def test_on_the_road_a_pair_keeps_half_of_its_rating() -> None:
+    plan = frameless(contents_weight="25 kg")
+    plan = changed(plan, step(f"/library/runners/{plan.choices['runner']}/rating", "45 kg"))
+    assert "runner-loaded-on-the-road" not in codes(plan)
+    space = plan.space_order[0]
+    assert "runner-loaded-on-the-road" in codes(changed(plan, step(f"/spaces/{space}/what", "vehicle", "replace")))

@@ -46,7 +46,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         return frozenset(kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels))
     if place.holds in BOXES:
         kinds |= {"drawer"} | _joints(plan, levels, front)
-        kinds |= _runner_kinds(plan, levels, kinds)
+        kinds |= _runner_kinds(plan, levels, kinds, plan.spaces[node.space].what == "vehicle")
         kinds.add("carried.box" if "front_walled" in kinds else "carried.with_face")
         kinds |= {"sides_mirror"} if _has_handed_sides(kinds) else set()
         kinds |= _kept_runner_kinds(levels)
@@ -189,10 +189,11 @@ RUNS: dict[str, tuple[str, ...]] = {
 """What each system of runners shares with others: how it runs, what it takes beside the box, where it holds it."""
 
 
-def _runner_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str]:
+def _runner_kinds(plan: Plan, levels: list[Choices], kinds: set[str], is_moving: bool) -> set[str]:
     runner = plan.library.runners[nearest_choice(levels, "runner") or ""].kind
     found = {f"runner.{runner}", *RUNS[runner]}
-    found |= {"rated"} if plan.library.runners[nearest_choice(levels, "runner") or ""].rating else set()
+    if plan.library.runners[nearest_choice(levels, "runner") or ""].rating:
+        found |= {"rated", "rated_in_vehicle"} if is_moving else {"rated"}
     if "screwed" in found:
         row = plan.library.runners[nearest_choice(levels, "runner") or ""]
         found |= {"case_holed"} if row.case_holes else set()

@@ -142,3 +142,35 @@ def plate_carries_what_hangs(hung_across: Mm, hung_plate_width: Mm) -> Finding |
         {"across": hung_across, "plate": hung_plate_width},
         ("hung_across",),
     )
+
+
+@check(source="common practice", per="runner.hung")
+def room_takes_the_rails(room_height: Mm, hung_height_needed: Mm) -> Finding | None:
+    """Under the top is room for both rails."""
+    if room_height >= hung_height_needed:
+        return None
+    return Finding(
+        "no-room-for-rails",
+        "stop",
+        "Rails and runners need a height of {needs}; there are {room}.",
+        "Use lower rails, or give the drawer more height.",
+        {"needs": hung_height_needed, "room": room_height},
+        ("hung_height_needed",),
+    )
+
+
+@check(source="from memory", per="rated_in_vehicle")
+def runners_carry_it_on_the_road(
+    runner_load: float, most_runner_load_moving: Fraction, carried_weight: float, runner_rating: Fraction
+) -> Finding | None:
+    """In a vehicle, where loads jolt, a pair of runners keeps more in reserve."""
+    if runner_load <= most_runner_load_moving:
+        return None
+    return Finding(
+        "runner-loaded-on-the-road",
+        "attention",
+        "Full, the drawer weighs {carried_kg}; on the road a pair rated for {rating_kg} wants more in reserve.",
+        "Use a stronger pair, or load it less.",
+        {"carried_kg": carried_weight, "rating_kg": runner_rating},
+        ("runner_load",),
+    )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import smallest
+from vasculum.core.reasons import largest, smallest
 
 
 @rule(source="common practice", per="runner.hung")
@@ -50,3 +50,9 @@ def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, play_b
 def hung_across(outside_width: Mm, beside_box: Mm) -> Mm:
     """Across, the plate carries the box, and runner and rail on both sides: no narrower."""
     return outside_width + 2 * beside_box
+
+
+@rule(source="common practice", per="runner.hung")
+def hung_height_needed(hung_rail_height: Mm, runner_height: Mm) -> Mm:
+    """Hung, a drawer needs the height of two rails, or of its runner, whichever is more."""
+    return largest(2 * hung_rail_height, runner_height)
