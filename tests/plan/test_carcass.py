@@ -238,3 +238,9 @@ def test_a_case_that_comes_apart_says_how_it_travels() -> None:
 
 def test_a_top_that_was_said_for_the_height_to_match_stands_on_the_case() -> None:
     assert of_space(case(caster_height="3 in", top_thickness="1 1/2 in"), "standing_height") == [mm("30")]
+
+
+def test_a_free_unit_begins_with_a_new_case_and_a_cabinet_with_the_one_that_is_there() -> None:
+    unit = new_plan("Free", "frameless", "in", "30", "24", "20", "unit")
+    assert of_space(unit, "case_outside_width") == [mm("31 1/2")]
+    assert not [p for p in parts_of(solved(new_plan("C", "frameless", "in", "30", "24", "20"))) if "case" in p.role]

@@ -22,7 +22,7 @@ def new_plan(
     depth: str | None = None,
     what: Setting = "cabinet",
 ) -> Plan:
-    """A plan of one opening with one drawer; sizes as typed, a bare number in ``unit``.
+    """A plan of one opening with one drawer; sizes as typed, a bare number in ``unit``. A free unit gets a new case.
 
     Raises:
         LengthRefused: when a size cannot be read.
@@ -64,7 +64,7 @@ def new_plan(
                     "frame": frame,
                     "case": case,
                     "holds": drawer,
-                    "choices": {},
+                    "choices": {"carcass": "new"} if what == "unit" else {},
                 }
             },
             "space_order": [space],

@@ -23,7 +23,7 @@ export function withSpace(document: PlanDocument, what: Setting, kind: 'framed' 
       frame,
       case: inside,
       holds: drawer,
-      choices: {},
+      choices: what === 'unit' ? { carcass: 'new' } : {},
     }),
     put('/space_order/-', space),
     { op: 'replace', path: '/next_id', value: next },

@@ -23,13 +23,13 @@ export function Case() {
   const { plan, solution, chosenPlace } = useDesk()
   const spaces = Object.entries(plan.document.spaces)
   const space = spaceOf(plan.document, chosenPlace)
-  const place = spaces.length > 1 ? space : undefined
+  const place = space || undefined
   const isNew = (plan.document.spaces[space]?.choices?.carcass ?? plan.document.choices.carcass) === 'new'
   const of = place ? { place } : {}
   const isBuilt = `${space}/case_outside_width` in solution.quantities
   return (
     <section aria-label="Case">
-      <h2>{place ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}</h2>
+      <h2>{spaces.length > 1 ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}</h2>
       <Alternatives family="carcass" choice="carcass" {...of} />
       {isNew && !isBuilt && <p className="lead-in">What has a face frame exists already.</p>}
       {isNew && (
