@@ -118,11 +118,7 @@ def _posts(at: _Drawer) -> Iterator[Wanted]:
         siblings = at.plan.plan.places[at.node.parent].children if at.node.parent else [at.node.id]
         first = next(one for one in siblings if "runner.posts" in at.plan.laid.places[one].kinds)
         if first == at.node.id or at.node.of == "column":
-            yield Wanted("Post, four to a bay", "", POSTS_IN_A_BAY, "piece", (at.key("post_thickness"),))
-
-
-POSTS_IN_A_BAY = 4
-"""Common practice."""
+            yield Wanted("Post", "", at.count("post_count"), "piece", (at.key("post_count"),))
 
 
 def _pulls(at: _Drawer) -> Iterator[Wanted]:

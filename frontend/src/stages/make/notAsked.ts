@@ -47,7 +47,7 @@ const ASKED: Record<string, Record<string, string[]>> = {
     friction: ['air_behind', 'sliding_friction'],
     batten: ['air_behind', 'batten_projection', 'sliding_friction'],
     hung: ['hung_rail_height', 'hung_rail_thickness', 'hung_plate_width'],
-    posts: ['post_thickness', 'clip_rail_thickness', 'post_step'],
+    posts: ['post_thickness', 'clip_rail_thickness', 'post_step', 'rails_a_shelf', 'posts_a_bay'],
   },
 }
 

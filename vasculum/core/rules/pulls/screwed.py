@@ -7,9 +7,6 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per="pull_screwed")
-def pull_screw_length(front_thickness: Mm, front_wall: Mm, lock_stand_off: Mm, pull_thread: Mm, pull_count: Mm) -> Mm:
-    """The screw of a pull goes through box front and front, over any stand-off between them, and into its thread.
-
-    Each of the pulls takes its own.
-    """
-    return front_wall + lock_stand_off + front_thickness + pull_thread if pull_count > 0 else pull_thread
+def pull_screw_length(front_thickness: Mm, front_wall: Mm, lock_stand_off: Mm, pull_thread: Mm) -> Mm:
+    """The screw of a pull goes through box front and front, over any stand-off between them, and into its thread."""
+    return front_wall + lock_stand_off + front_thickness + pull_thread

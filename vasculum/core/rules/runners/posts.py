@@ -27,6 +27,12 @@ def runner_line(play_below: Mm, outside_height: Mm, post_step: Mm, wanted_runner
 
 
 @rule(source="common practice", per="runner.posts", unit="count")
-def clip_rail_count(post_step: Mm) -> Mm:
-    """Each shelf takes a rail on both sides, on any step of the posts."""
-    return Mm(2) if post_step > 0 else Mm(0)
+def clip_rail_count(rails_a_shelf: Mm) -> Mm:
+    """Each shelf lies on the rails that were chosen for it: one on both sides."""
+    return rails_a_shelf
+
+
+@rule(source="common practice", per="runner.posts", unit="count")
+def post_count(posts_a_bay: Mm) -> Mm:
+    """A bay stands between the posts that were chosen for it: one in each corner."""
+    return posts_a_bay
