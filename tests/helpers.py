@@ -5,6 +5,7 @@ from __future__ import annotations
 from fractions import Fraction
 from typing import Any
 
+from vasculum.core.catalogue import the_catalogue
 from vasculum.core.lengths import read_length
 from vasculum.core.tables import stock_runners
 from vasculum.plan.document import Plan
@@ -13,6 +14,14 @@ from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan, runner_row
 
 INCH = Fraction(254, 10)
+
+
+def kinds_in(family: str) -> list[str]:
+    """The alternatives of a family as a plan names them."""
+    return [kind.partition(".")[2] for kind in the_catalogue().alternatives(family)]
+
+
+RUNNER_SYSTEMS = kinds_in("runner")
 
 
 def mm(text: str | Fraction | int) -> Fraction:

@@ -10,12 +10,24 @@ from typing import Any, get_args
 import pytest
 
 import vasculum.core
-from tests.helpers import changed, drawer_of, framed, frameless, solved, split, step, with_readings, with_runner
+from tests.helpers import (
+    RUNNER_SYSTEMS,
+    changed,
+    drawer_of,
+    framed,
+    frameless,
+    kinds_in,
+    solved,
+    split,
+    step,
+    with_readings,
+    with_runner,
+)
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import MeasureUnit, Rule
-from vasculum.core.tables import alternatives, choosables, editions, length_of, stock_runners, stock_sheets
+from vasculum.core.flow import family as family_of
+from vasculum.core.tables import choosables, editions, length_of, stock_runners, stock_sheets
 from vasculum.plan.document import Plan
-from vasculum.plan.kinds import RUNS, SHARED_BY
 
 CORE = Path(vasculum.core.__file__).parent
 RULES = [r for answers in the_catalogue().rules.values() for r in answers.values()]
@@ -48,31 +60,27 @@ def test_nothing_is_both_chosen_and_worked_out() -> None:
 
 
 @pytest.mark.parametrize("family", FAMILIES)
-def test_every_alternative_has_words_and_every_word_an_alternative(family: str) -> None:
-    in_words = {a.kind for a in alternatives() if a.kind.startswith(family + ".")}
-    known = {f"runner.{system}" for system in RUNS} if family == "runner" else set(the_catalogue().alternatives(family))
-    assert in_words == known
+def test_every_alternative_has_words_and_every_kind_of_a_family_is_an_alternative(family: str) -> None:
+    declared = set(the_catalogue().alternatives(family))
+    things = (*the_catalogue().pieces, *the_catalogue().cuts, *the_catalogue().goods)
+    answered_for = {kind for one in (*RULES, *CHECKS, *things) for kind in one.kinds if family_of(kind) == family}
+    assert answered_for <= declared
+    assert all(the_catalogue().known[kind].title for kind in declared)
 
 
 @pytest.mark.parametrize("family", ["joint", "bottom"])
 def test_alternatives_define_the_names_that_others_read(family: str) -> None:
-    kinds = the_catalogue().alternatives(family)
-    # runners with a bottom in grooves are told of its grooves, and a box with a front wall is carried in with it
-    shared = {kind for kinds in SHARED_BY.values() for kind in kinds} | {
-        "wooden_grooved",
-        "undermount_grooved",
-        "carried.box",
-    }
-    names = {k: {r.name for r in RULES if r.kind in (k, *SHARED_BY.get(k, ()))} for k in kinds}
+    """What the rules of no alternative read, and some alternative gives, every alternative gives."""
+    known = [the_catalogue().known[kind] for kind in the_catalogue().alternatives(family)]
+    of_it = {kind for one in known for kind in (one.kind, *one.shares)}
+    names = {one.kind: {r.name for r in RULES if r.kinds <= {one.kind, *one.shares}} for one in known}
     read_elsewhere = {
-        need
-        for rule in RULES + CHECKS
-        if not rule.kind.startswith(family + ".") and rule.kind not in shared
-        for need in set(rule.needs) - rule.optional
+        need for rule in RULES + CHECKS if not rule.kinds & of_it for need in set(rule.needs) - rule.optional
     }
     wanted = {name for defined in names.values() for name in defined} & read_elsewhere
-    for kind in kinds:
-        assert wanted <= names[kind], kind
+    assert wanted
+    for kind, defined in names.items():
+        assert wanted <= defined, kind
 
 
 def all_kinds_of_space() -> list[Plan]:
@@ -88,7 +96,7 @@ def all_kinds_of_space() -> list[Plan]:
     ]
 
 
-CHOICES = [[k.partition(".")[2] for k in the_catalogue().alternatives(f)] for f in ("joint", "bottom", "front")]
+CHOICES = [kinds_in(family) for family in ("joint", "bottom", "front")]
 COMBINATIONS = list(itertools.product(*CHOICES))
 
 
@@ -103,7 +111,7 @@ def test_every_combination_of_kinds_is_wired(plan: Plan, kinds: tuple[str, ...])
 
 @pytest.mark.parametrize("bottom", CHOICES[1])
 @pytest.mark.parametrize("front", CHOICES[2])
-@pytest.mark.parametrize("system", RUNS)
+@pytest.mark.parametrize("system", RUNNER_SYSTEMS)
 def test_every_runner_is_wired_with_every_bottom_and_front(system: str, front: str, bottom: str) -> None:
     plan = with_runner(frameless("22 1/2", "9", "20", front=front, bottom=bottom), system)
     done = solved(plan)
@@ -171,7 +179,8 @@ def test_rules_use_functions_that_narrate_themselves(path: Path) -> None:
 @pytest.mark.parametrize("path", RULE_FILES, ids=lambda p: str(p.relative_to(CORE)))
 def test_no_number_hides_in_a_rule(path: Path) -> None:
     """Halves, doubles and unit factors are geometry; every other number is a default in a table."""
-    numbers = {n.value for n in ast.walk(ast.parse(path.read_text())) if isinstance(n, ast.Constant)}
+    functions = [n for n in ast.walk(ast.parse(path.read_text())) if isinstance(n, ast.FunctionDef)]
+    numbers = {n.value for function in functions for n in ast.walk(function) if isinstance(n, ast.Constant)}
     numbers = {n for n in numbers if isinstance(n, (int, float)) and not isinstance(n, bool)}
     assert numbers <= {0, 1, 2, 4, 1_000_000}
 
@@ -205,7 +214,7 @@ def test_runners_come_in_rising_lengths() -> None:
 
 
 def test_every_stock_runner_is_of_a_kind_that_has_rules() -> None:
-    assert {f"runner.{r.kind}" for r in stock_runners()} == {f"runner.{system}" for system in RUNS}
+    assert {f"runner.{r.kind}" for r in stock_runners()} == {f"runner.{system}" for system in RUNNER_SYSTEMS}
 
 
 def test_nominal_runner_lengths_are_the_usual_ones() -> None:

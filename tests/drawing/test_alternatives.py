@@ -5,10 +5,9 @@ from __future__ import annotations
 import pytest
 from shapely import Polygon
 
-from tests.helpers import frameless, measured, solved, with_runner
+from tests.helpers import RUNNER_SYSTEMS, frameless, measured, solved, with_runner
 from vasculum.drawing.alternatives import Picture, picture_of
 from vasculum.plan.document import Plan
-from vasculum.plan.kinds import RUNS
 from vasculum.plan.solving import SolvedPlan
 from vasculum.plan.starting import new_plan
 from vasculum.plan.weighing import weighed_plans
@@ -40,7 +39,7 @@ def test_every_alternative_shows_its_pieces_and_no_two_look_alike(family: str) -
     assert len(set(looks)) == len(looks)
 
 
-@pytest.mark.parametrize("system", [one for one in RUNS if one != "friction"])
+@pytest.mark.parametrize("system", [one for one in RUNNER_SYSTEMS if one != "friction"])
 def test_what_carries_the_box_is_in_view(system: str) -> None:
     assert "metal" in in_view(drawn(with_runner(frameless("22 1/2", "9", "20"), system), "runner"))
 

@@ -10,10 +10,9 @@ from fractions import Fraction
 
 import pytest
 
-from tests.helpers import frameless, measured, mm, solved, value, with_choices, with_runner
+from tests.helpers import RUNNER_SYSTEMS, frameless, measured, mm, solved, value, with_choices, with_runner
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Plan
-from vasculum.plan.kinds import RUNS
 from vasculum.plan.starting import new_plan
 
 JOINTS = {
@@ -113,4 +112,4 @@ def test_a_runner_by_hand_in_millimetres(system: str) -> None:
 
 
 def test_every_runner_is_worked_in_millimetres() -> None:
-    assert set(METRIC_RUNNERS) == set(RUNS)
+    assert set(METRIC_RUNNERS) == set(RUNNER_SYSTEMS)

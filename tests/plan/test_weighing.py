@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import changed, drawer_of, frameless, solved, step, value, with_runner
-from vasculum.core.tables import alternatives, tools
+from tests.helpers import RUNNER_SYSTEMS, changed, drawer_of, frameless, solved, step, value, with_runner
+from vasculum.core.catalogue import the_catalogue
+from vasculum.core.tables import tools
 from vasculum.plan.comparing import volume_of
 from vasculum.plan.hardware import hardware_of
-from vasculum.plan.kinds import RUNS
 from vasculum.plan.parts import parts_of
 from vasculum.plan.patching import patched
 from vasculum.plan.reading import FaultyPlan
@@ -24,7 +24,7 @@ def plan() -> SolvedPlan:
 @pytest.mark.parametrize("family", WEIGHED)
 def test_every_alternative_is_weighed_once_and_one_of_them_is_chosen(family: str) -> None:
     found = weighed(plan(), family)
-    assert [one.kind for one in found] == [a.kind for a in alternatives() if a.kind.partition(".")[0] == family]
+    assert [one.kind for one in found] == the_catalogue().alternatives(family)
     assert [bool(one.patch) for one in found].count(False) == 1
     assert all(one.is_chosen != bool(one.patch) for one in found)
 
@@ -71,7 +71,7 @@ def test_without_any_tool_only_what_needs_none_stays_in_front() -> None:
 
 def test_every_need_names_a_tool_and_says_what_it_takes_without() -> None:
     known = {tool.id for tool in tools()}
-    for one in alternatives():
+    for one in the_catalogue().in_order():
         assert {tool for group in one.needs for tool in group} <= known, one.kind
         assert bool(one.needs) == bool(one.instead), one.kind
 
@@ -125,7 +125,7 @@ def test_a_concealed_runner_sizes_the_box_from_its_inside() -> None:
 
 
 def test_every_system_is_tried_here() -> None:
-    assert {*SYSTEMS, "undermount"} == set(RUNS)
+    assert {*SYSTEMS, "undermount"} == set(RUNNER_SYSTEMS)
 
 
 def test_wooden_runners_come_in_pairs_with_their_grooves() -> None:

@@ -1,4 +1,4 @@
-"""The one catalogue of the trade's rules and checks."""
+"""The one catalogue of the trade: rules, checks, pieces, cuts, goods and alternatives."""
 
 from __future__ import annotations
 
@@ -11,11 +11,16 @@ from vasculum.core.flow import Catalogue
 _CATALOGUE = Catalogue()
 rule = _CATALOGUE.rule
 check = _CATALOGUE.check
+piece = _CATALOGUE.piece
+body = _CATALOGUE.body
+cut = _CATALOGUE.cut
+good = _CATALOGUE.good
+alternative = _CATALOGUE.alternative
 
 
 @cache
 def the_catalogue() -> Catalogue:
-    """All rules and checks, collected by importing every module of ``rules`` and ``checks``."""
+    """Everything in it, collected by importing every module of ``rules`` and ``checks``."""
     from vasculum.core import checks, rules
 
     for package in (rules, checks):

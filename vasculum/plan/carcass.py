@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from typing import Literal
 
 from vasculum.plan.document import Dimension, Place, Plan, Space
-from vasculum.plan.layout import LAPPING, chosen, nearest_choice
+from vasculum.plan.layout import chosen, laps
 
 Axis = Literal["up", "across", "deep"]
 AXES: dict[Dimension, Axis] = {"height": "up", "width": "across", "depth": "deep"}
@@ -62,22 +62,12 @@ def inside_kinds(plan: Plan, space: Space) -> set[str]:
     return {f"inside_{of}.{'by_layout' if of in layout else 'read'}" for of in dimensions}
 
 
-def carcass_kinds(plan: Plan, space: Space, kinds: set[str]) -> set[str]:
-    """Everything that is asked of a new case."""
+def carcass_kinds(plan: Plan, space: Space) -> set[str]:
+    """The alternatives that a new case is built by."""
     if not is_new(plan, space):
         return {"carcass.existing"}
     levels = [space.choices, plan.choices]
-    through = chosen(plan, levels, "through")
-    joint, top = chosen(plan, levels, "case_joint"), chosen(plan, levels, "case_top")
-    front = chosen(plan, levels, "front")
-    is_topped = nearest_choice(levels, "worktop_sheet") is not None
-    found = {"carcass.new", f"through.{through}", f"case_joint.{joint}", f"case_top.{top}"}
-    found |= {f"case_back.{chosen(plan, levels, 'case_back')}", "topped" if is_topped else "untopped"}
-    found.add(f"plinth.{through if nearest_choice(levels, 'plinth_height') else 'none'}")
-    found.add("faces.before" if front in LAPPING else "faces.within")
-    found |= {"case_screwed"} if joint != "housed" else set()
-    found |= {"open_topped"} if top == "stretchers" and not is_topped else set()
-    has_mouth = all(nearest_choice(levels, name) for name in ("mouth_width", "mouth_height"))
-    found |= {"case_through_mouth"} if has_mouth and joint != "knock_down" else set()
-    found |= {"case_banded"} if nearest_choice(levels, "case_band") else set()
-    return found | ({"matched_case"} if "matched" in kinds else set())
+    families = ("through", "case_joint", "case_top", "case_back")
+    found = {"carcass.new", *(f"{name}.{chosen(plan, levels, name)}" for name in families)}
+    found.add("faces.before" if laps(chosen(plan, levels, "front")) else "faces.within")
+    return found

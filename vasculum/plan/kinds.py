@@ -2,19 +2,20 @@
 
 from __future__ import annotations
 
+from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
 from vasculum.plan.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
 from vasculum.plan.crossings import BUILT_IN
 from vasculum.plan.document import Choices, Plan, Reading, Space
 from vasculum.plan.layout import (
     BOXES,
-    LAPPING,
     SPLITS,
     Node,
     chosen,
     divider_of,
     front_of,
     is_even_stack,
+    laps,
     levels_of,
     nearest_choice,
 )
@@ -36,112 +37,57 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
-    has_mouth = "through_mouth" in _asked(_ASKED_OF_BOX, levels)
-    kinds |= {"shelf_through_mouth"} if has_mouth and place.holds == "shelf" else set()
-    has_band = nearest_choice(levels, "case_band") is not None
-    kinds |= {"shelf_banded"} if has_band and place.holds == "shelf" else set()
+        kinds |= _board_before_kinds(plan, node)
     if place.holds in SPLITS:
-        kinds |= {"divider_through_mouth"} if has_mouth and divider_of(place) == "board" else set()
-        kinds |= {"divider_banded"} if has_band and divider_of(place) == "board" else set()
         return frozenset(kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels))
     if place.holds in BOXES:
-        kinds |= {"drawer"} | _joints(plan, levels, front)
-        kinds |= _runner_kinds(plan, levels, kinds, plan.spaces[node.space].what == "vehicle")
-        kinds.add("carried.box" if "front_walled" in kinds else "carried.with_face")
-        kinds |= {"sides_mirror"} if _has_handed_sides(kinds) else set()
-        kinds |= _kept_runner_kinds(levels)
-        kinds |= _asked(_ASKED_OF_BOX, levels)
-        kinds |= {chosen_kind(plan, "door", levels)} if "doored" in kinds else set()
-        stacked = "room.lapped" if front in LAPPING else "room.stacked"
+        kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
+        kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
+        kinds |= {"sides_mirror"} if _has_handed_sides(the_catalogue().with_shared(kinds)) else set()
+        stacked = "room.lapped" if laps(front) else "room.stacked"
         kinds.add(stacked if node.is_stacked else "room.own")
-        kinds.add(f"front.{front}")
     if front != "none":
-        snap = "stacked" if node.is_stacked else "own"
-        kinds |= {f"front.{front}", "fronted", f"front_snap.{snap}"}
-        kinds |= {f"front_gap.{snap}"} if front == "inset" else {"lapping"}
-        kinds.add(chosen_kind(plan, "face", levels))
-        kinds |= {"front_banded"} if nearest_choice(levels, "front_band") else set()
-        kinds |= {"front_through_mouth"} if has_mouth else set()
+        kinds |= {f"front.{front}", "fronted", f"front_snap.{'stacked' if node.is_stacked else 'own'}"}
+        kinds |= {chosen_kind(plan, "face", levels)}
         if place.holds in BOXES:
-            kinds |= {"faced", "inset_box" if front == "inset" else "lapping_box"}
-            kinds |= {"front_screwed"} if "front_walled" in kinds else set()
-            kinds |= _pull_kinds(plan, levels, kinds)
+            kinds |= {"faced", chosen_kind(plan, "pull", levels)}
         else:
             kinds.add("false_front")
-    return frozenset(kinds)
+        kinds |= {"front_in_panel"} if node.parent and _is_panel(plan, node.parent, node.space) else set()
+    return frozenset(the_catalogue().with_shared(kinds))
+
+
+def _board_before_kinds(plan: Plan, node: Node) -> set[str]:
+    """Whether a board stands before this part of a split."""
+    is_after = node.number > 0 and divider_of(plan.places[node.parent or ""]) == "board"
+    return {f"board_before.{node.of}"} if is_after else set()
+
+
+def _is_panel(plan: Plan, split: str, space: str) -> bool:
+    place = plan.places[split]
+    fronts = [id_ for id_ in place.children if front_of(plan, space, plan.places[id_]) != "none"]
+    is_column = place.holds == "rows" and len(fronts) > 1
+    return is_column and chosen_kind(plan, "grain", levels_of(plan, space, place)) == "grain.matched"
 
 
 def _grain_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:
-    """Whether the figure runs on over a column of fronts, and what the panel was said to be."""
+    """Whether the figure runs on over a column of fronts."""
     fronts = [id_ for id_ in node.place.children if front_of(plan, node.space, plan.places[id_]) != "none"]
-    if node.place.holds != "rows" or len(fronts) < 2:
-        return set()
-    grain = chosen_kind(plan, "grain", levels)
-    if grain == "grain.free":
-        return {grain}
-    return {grain} | _asked({"panel_said": ("panel_length",), "panel_width_said": ("panel_width",)}, levels)
-
-
-def _pull_kinds(plan: Plan, levels: list[Choices], kinds: set[str]) -> set[str]:
-    """What a drawer with a front is pulled by."""
-    pull = chosen_kind(plan, "pull", levels)
-    if pull not in ("pull.centred", "pull.on_line"):
-        return {pull}
-    return {pull, "pulled", "pull_screwed"} | ({"pulled_behind_door"} if "doored" in kinds else set())
-
-
-_ASKED_OF_SPACE: dict[str, tuple[str, ...]] = {
-    "matched": ("matched_height",),
-    "on_casters": ("caster_height",),
-    "swivelling": ("caster_offset", "caster_wheel"),
-    "caster_loaded": ("caster_rating", "standing_weight"),
-    "bed": ("mattress_width", "mattress_length", "platform_width", "platform_length"),
-    "bed_in_room": (
-        "mattress_width", "mattress_length", "platform_width", "platform_length", "room_width", "room_length",
-    ),
-    "bed_stacked": ("toe_height", "bed_box_height", "slat_thickness", "mattress_thickness"),
-    "laden": ("payload", "load_weight"),
-    "tied_down": ("tie_downs", "load_weight"),
-    "lidded": ("lid_thickness",),
-    "sliding_deck": ("deck_length", "deck_out"),
-    "deck_loaded": ("deck_length", "deck_out", "deck_weight"),
-}  # fmt: skip
-"""What a space is asked about, once all of this is known of it."""
-_ASKED_OF_BOX: dict[str, tuple[str, ...]] = {
-    "through_mouth": ("mouth_width", "mouth_height"),
-    "room_ahead": ("room_in_front",),
-    "doored": ("door_width",),
-}
-_TURNING = {
-    "turning_across": "turning_width", "turning_up": "turning_room", "turning_along": "turning_depth",
-}  # fmt: skip
+    return {chosen_kind(plan, "grain", levels)} if node.place.holds == "rows" and len(fronts) > 1 else set()
 
 
 def space_kinds(plan: Plan, space: Space) -> set[str]:
-    """What a space is: its setting, a height to match, casters, a bed, a load."""
-    levels = [space.choices, plan.choices]
-    kinds = {"space", f"space.{space.kind}", f"set.{space.what}"} | _asked(_ASKED_OF_SPACE, levels)
+    """What a space is: its setting, its case, and where the sizes of its inside come from."""
+    kinds = {"space", f"space.{space.kind}", f"set.{space.what}"} | inside_kinds(plan, space)
     if space.what in ("cabinet", "chest", "unit"):
         kinds.add("standing")
-    if "bed" in kinds:
-        kinds.add("bed_from_both_sides" if nearest_choice(levels, "middle_support") else "bed_unsupported")
-    kinds |= inside_kinds(plan, space) | carcass_kinds(plan, space, kinds)
-    for turning, name in _TURNING.items():
-        if nearest_choice(levels, name):
-            kinds.add(f"{turning}.said")
-        elif space.what == "vehicle":
-            kinds.add(f"{turning}.vehicle")
-    return kinds
-
-
-def _asked(asked: dict[str, tuple[str, ...]], levels: list[Choices]) -> set[str]:
-    return {kind for kind, names in asked.items() if all(nearest_choice(levels, name) for name in names)}
+    return the_catalogue().with_shared(kinds | carcass_kinds(plan, space))
 
 
 def _has_handed_sides(kinds: set[str]) -> bool:
     """Turned end for end, a left side is a right one, unless its ends are worked differently."""
     ends = {kind.partition(".")[2] for kind in kinds if kind.partition(".")[0] in ("joint", "back")}
-    return len(ends) > 1 or "box_holed" in kinds
+    return len(ends) > 1 or {"screwed", "runner_holed_in_box"} <= kinds
 
 
 def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:
@@ -152,72 +98,20 @@ def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:
     """
     joint = chosen_kind(plan, "joint", levels)
     back = nearest_choice(levels, "back_joint") or joint.partition(".")[2]
-    bottom = chosen_kind(plan, "bottom", levels)
     if joint == "joint.integral" and front == "none":
         joint = "joint.butt_around"
-    kinds = (joint, f"back.{'butt_between' if back == 'integral' else back}", bottom)
-    found = {*kinds, *(shared for kind in kinds for shared in SHARED_BY.get(kind, ()))}
-    return found | ({"integral_grooved"} if joint == "joint.integral" and "in_grooves" in found else set())
+    return {joint, f"back.{'butt_between' if back == 'integral' else back}", chosen_kind(plan, "bottom", levels)}
 
 
-SHARED_BY = {
-    "bottom.grooved": ("in_grooves",), "bottom.slid_in": ("in_grooves",),
-    "bottom.between": ("flush_bottom",), "bottom.in_rabbet": ("flush_bottom",),
-    "joint.butt_between": ("front_walled",), "joint.butt_around": ("front_walled",),
-    "joint.rabbet_in_ends": ("front_walled",), "joint.rabbet_in_sides": ("front_walled",),
-    "joint.dado": ("front_walled",), "joint.dado_tongue": ("front_walled",), "joint.finger": ("front_walled",),
-    "joint.sliding_dovetail": ("front_walled",),
-    "joint.through_dovetail": ("front_walled", "tails_front"), "joint.half_blind": ("front_walled", "tails_front"),
-    "back.through_dovetail": ("tails_back",), "back.half_blind": ("tails_back",),
-}  # fmt: skip
-"""Alternatives that have something in common → the kind that answers for it."""
-
-
-RUNS: dict[str, tuple[str, ...]] = {
-    "side_mount": ("rolling", "clearing", "lined", "line.halfway", "screwed"),
-    "heavy_side_mount": ("rolling", "clearing", "lined", "line.halfway", "screwed"),
-    "roller": ("rolling", "clearing", "seated"),
-    "undermount": ("rolling", "seated"),
-    "centre_mount": ("rolling", "clearing", "seated"),
-    "wooden": ("sliding", "clearing", "lined", "line.halfway"),
-    "skid": ("sliding", "clearing", "seated"),
-    "friction": ("sliding", "clearing", "seated"),
-    "batten": ("sliding", "clearing", "seated"),
-    "hung": ("rolling", "lined", "screwed"),
-    "posts": ("rolling", "lined", "screwed"),
-}
-"""What each system of runners shares with others: how it runs, what it takes beside the box, where it holds it."""
-
-
-def _runner_kinds(plan: Plan, levels: list[Choices], kinds: set[str], is_moving: bool) -> set[str]:
-    runner = plan.library.runners[nearest_choice(levels, "runner") or ""].kind
-    found = {f"runner.{runner}", *RUNS[runner]}
-    if plan.library.runners[nearest_choice(levels, "runner") or ""].rating:
+def _runner_kinds(plan: Plan, levels: list[Choices], is_moving: bool) -> set[str]:
+    """The system of the runner that is chosen, and what its row says of it."""
+    row = plan.library.runners[nearest_choice(levels, "runner") or ""]
+    found = {f"runner.{row.kind}"}
+    found |= {"runner_holed_in_case"} if row.case_holes else set()
+    found |= {"runner_holed_in_box"} if row.box_holes else set()
+    if row.rating:
         found |= {"rated", "rated_in_vehicle"} if is_moving else {"rated"}
-    if "screwed" in found:
-        row = plan.library.runners[nearest_choice(levels, "runner") or ""]
-        found |= {"case_holed"} if row.case_holes else set()
-        found |= {"box_holed"} if row.box_holes else set()
-        found.add("screws.by_holes" if row.case_holes and row.box_holes else "screws.counted")
-    if "lined" in found:
-        found.add("lined_planted" if "bottom.planted" in kinds else "lined_within")
-    if runner == "hung" and nearest_choice(levels, "hung_plate_width"):
-        found.add("plated")
-    if runner == "wooden" and "in_grooves" in kinds:
-        found.add("wooden_grooved")
-    if runner == "undermount":
-        found.add("undermount_grooved" if "in_grooves" in kinds else "undermount_flush")
     return found
-
-
-def _kept_runner_kinds(levels: list[Choices]) -> set[str]:
-    """Whether width, height and length of a box come from runners that stay where they are."""
-    has_heights = all(nearest_choice(levels, name) for name in ("kept_runner_low", "kept_runner_top"))
-    kinds = {
-        "width.from_old_box" if nearest_choice(levels, "old_box_width") else "width.from_cell",
-        "height.from_kept_runners" if has_heights else "height.from_room",
-    }
-    return kinds | ({"runner_read"} if nearest_choice(levels, "kept_runner_length") else set())
 
 
 def _edge_kinds(node: Node, front: str) -> set[str]:
@@ -231,8 +125,8 @@ def _edge_kinds(node: Node, front: str) -> set[str]:
         ("below", node.is_open_below, node.is_bottom_edge),
     ):
         lapped = "lap_end" if is_end else "lap_divider"
-        kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if front in LAPPING else 'solid'}")
-    if front in LAPPING:
+        kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if laps(front) else 'solid'}")
+    if laps(front):
         kinds.add("lap_left.end" if node.is_left_edge else "lap_left.divider")
         kinds.add("lap_right.end" if node.is_right_edge else "lap_right.divider")
     return kinds
@@ -246,7 +140,7 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         return {"sizing.fixed"}
     if by == "contents":
         content = {"drawer": "box", "tray": "box", "bin": "bin", "shelf": "shelf"}.get(place.holds, "bay")
-        stacked = "contents_lapped" if front in LAPPING else "contents_stacked"
+        stacked = "contents_lapped" if laps(front) else "contents_stacked"
         kind = stacked if node.is_stacked else "contents"
         return {f"sizing.{kind}", "content.bay" if content == "bay" else f"content.{content}_{node.of}"}
     relative = "graduated_ratio" if by == "graduated" and parent.ratio else "share" if by == "left" else by

@@ -4,7 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from functools import cache
 
+from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
 from vasculum.plan.document import Choices, Place, Plan
 
@@ -13,8 +15,6 @@ BOXES = ("drawer", "tray")
 """What is pulled out on runners."""
 FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
-LAPPING = ("overlay", "partial", "lipped")
-"""Fronts that lap over what surrounds their cell."""
 
 
 @dataclass(frozen=True)
@@ -99,6 +99,13 @@ def front_of(plan: Plan, space: str, place: Place) -> str:
     if place.holds not in FACED:
         return "none"
     return chosen(plan, levels_of(plan, space, place), "front") or "none"
+
+
+@cache
+def laps(front: str) -> bool:
+    """Whether such a front laps over what surrounds its cell."""
+    known = the_catalogue().known.get(f"front.{front}")
+    return known is not None and "lapping" in known.shares
 
 
 def cells_of(plan: Plan, space: str) -> list[Node]:

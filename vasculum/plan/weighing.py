@@ -4,7 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from vasculum.core.tables import Alternative, alternatives, stock_runners, tools
+from vasculum.core.catalogue import the_catalogue
+from vasculum.core.flow import Alternative
+from vasculum.core.tables import stock_runners, tools
 from vasculum.plan.comparing import volume_of
 from vasculum.plan.document import Model, Plan
 from vasculum.plan.hardware import hardware_of
@@ -54,10 +56,10 @@ def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
 
 
 def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPlan]]:
-    """Every alternative of a family in the order of the table; what needs tools that are not there comes last."""
+    """Every alternative of a family in the order offered; what needs tools that are not there comes last."""
     now, known = volume_of(plan), {(f.code, f.place) for f in findings_of(plan) if f.severity in ("stop", "attention")}
     found = []
-    words = {one.kind: one for one in alternatives()}
+    words = the_catalogue().known
     for kind, patch in _choices(plan.plan, family):
         lacks = lacking(plan.plan, words[kind])
         then = plan if not patch else solve_plan(patched(plan.plan, patch), plan)
@@ -103,7 +105,7 @@ def lacking(plan: Plan, one: Alternative) -> str:
 
 def _choices(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:
     """Each alternative with the change that chooses it; without one where it is chosen already."""
-    for kind in [one.kind for one in alternatives() if one.kind.partition(".")[0] == family]:
+    for kind in the_catalogue().alternatives(family):
         value = kind.partition(".")[2]
         if family == "runner":
             yield kind, _runner(plan, value)

@@ -15,7 +15,6 @@ from vasculum.core.lengths import Mm, Unit, read_increment, read_length
 from vasculum.core.reasons import snap_nearest
 from vasculum.core.tables import (
     NEWEST_EDITION,
-    alternatives,
     choosables,
     mattresses,
     stock_bands,
@@ -67,7 +66,7 @@ def catalogue() -> CatalogueAnswer:
             AlternativeShown(
                 kind=a.kind, family=family(a.kind), value=a.kind.partition(".")[2], title=a.title, about=a.about
             )
-            for a in alternatives()
+            for a in the_catalogue().in_order()
         ],
         rules=[
             RuleShown(name=r.name, kind=r.kind, unit=r.unit, sentence=r.sentence, source=r.source)

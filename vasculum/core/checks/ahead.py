@@ -9,7 +9,7 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 
 
-@check(source="common practice", per="room_ahead")
+@check(source="common practice", per="drawer", when=("room_in_front",))
 def drawer_comes_out(runner_length: Mm, room_needed_ahead: Mm, room_in_front: Mm) -> Finding | None:
     """In front there is room for the drawer and for a person."""
     if room_needed_ahead <= room_in_front:
@@ -25,7 +25,7 @@ def drawer_comes_out(runner_length: Mm, room_needed_ahead: Mm, room_in_front: Mm
     )
 
 
-@check(source="geometry", per="doored")
+@check(source="geometry", per="drawer", when=("door_width",))
 def door_is_out_of_the_way(door_stands_in: float, door_opens: Fraction) -> Finding | None:
     """The door before the opening swings out of the way of what is pulled out."""
     if door_stands_in < 1:

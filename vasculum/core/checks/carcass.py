@@ -7,9 +7,10 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import Room, Sizes, way_in, ways_through
 from vasculum.core.reasons import largest, smallest
+from vasculum.core.rules.insertion import MOUTH
 
 
-@check(source="common practice", per="matched_case")
+@check(source="common practice", per="carcass.new", when=("matched_height",))
 def unit_meets_its_neighbour(standing_height: Mm, matched_height: Mm) -> Finding | None:
     """The unit stands as high as its neighbour."""
     off = standing_height - matched_height
@@ -44,9 +45,11 @@ def case_screws_hold(case_screw_bite: Mm, least_screw_bite: Mm, case_screw_lengt
     )
 
 
-@check(source="common practice", per="open_topped")
-def stretchers_are_covered(stretcher_width: Mm) -> Finding | None:
+@check(source="common practice", per="case_top.stretchers")
+def stretchers_are_covered(stretcher_width: Mm, worktop_thickness: Mm | None = None) -> Finding | None:
     """Stretchers alone are no top."""
+    if worktop_thickness is not None:
+        return None
     return Finding(
         "stretchers-uncovered",
         "note",
@@ -57,7 +60,7 @@ def stretchers_are_covered(stretcher_width: Mm) -> Finding | None:
     )
 
 
-@check(source="common practice", per="case_through_mouth")
+@check(source="common practice", per="stays_together", when=MOUTH)
 def case_is_brought_in(
     case_outside_width: Mm,
     case_outside_height: Mm,

@@ -5,9 +5,14 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.bed import BED
 
 
-@check(source="common practice", per="bed")
+@check(
+    source="common practice",
+    per="space",
+    when=BED,
+)
 def mattress_lies_on_its_platform(margin_across: Mm, margin_along: Mm) -> Finding | None:
     """The mattress is no larger than its platform."""
     for margin, way in ((margin_across, "wider"), (margin_along, "longer")):
@@ -23,7 +28,11 @@ def mattress_lies_on_its_platform(margin_across: Mm, margin_along: Mm) -> Findin
     return None
 
 
-@check(source="common practice", per="bed_in_room")
+@check(
+    source="common practice",
+    per="space",
+    when=(*BED, "room_width", "room_length"),
+)
 def bed_goes_into_the_room(platform_width: Mm, platform_length: Mm, room_width: Mm, room_length: Mm) -> Finding | None:
     """The platform goes into the room, one way or turned."""
     short, long = (
@@ -43,10 +52,12 @@ def bed_goes_into_the_room(platform_width: Mm, platform_length: Mm, room_width: 
     )
 
 
-@check(source="from memory", per="bed_unsupported")
-def bed_stands_on_its_middle(platform_width: Mm, unsupported_bed: Mm) -> Finding | None:
+@check(source="from memory", per="space", when=BED)
+def bed_stands_on_its_middle(
+    platform_width: Mm, unsupported_bed: Mm, middle_support: Mm | None = None
+) -> Finding | None:
     """A wide bed stands on a support along its middle."""
-    if platform_width <= unsupported_bed:
+    if platform_width <= unsupported_bed or middle_support is not None:
         return None
     return Finding(
         "middle-support",
@@ -58,7 +69,11 @@ def bed_stands_on_its_middle(platform_width: Mm, unsupported_bed: Mm) -> Finding
     )
 
 
-@check(source="geometry", per="bed_from_both_sides")
+@check(
+    source="geometry",
+    per="space",
+    when=(*BED, "middle_support"),
+)
 def halves_meet(half_depth: Mm, clear_depth: Mm) -> Finding | None:
     """The boxes of one side end before the middle."""
     if clear_depth <= half_depth:

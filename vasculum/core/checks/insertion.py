@@ -10,11 +10,12 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import Room, Sizes, Turn, Way, goes_through, is_free, pieces, way_in, ways_through
 from vasculum.core.reasons import largest, smallest, total
+from vasculum.core.rules.insertion import MOUTH
 
 _WORDS = {"width": "its width", "height": "its height", "depth": "its depth"}
 
 
-@check(source="common practice", per="through_mouth")
+@check(source="common practice", per="drawer", when=MOUTH)
 def box_is_brought_in(
     carried_width: Mm,
     carried_height: Mm,
@@ -88,7 +89,7 @@ def _too_large(box: Sizes, mouth: tuple[Mm, Mm], flat: Mm, upright: Mm) -> Findi
     )  # fmt: skip
 
 
-@check(source="geometry", per="front_through_mouth")
+@check(source="geometry", per="fronted", when=MOUTH)
 def front_is_carried_in(
     front_width_cut: Mm, front_height_cut: Mm, front_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:
@@ -96,7 +97,7 @@ def front_is_carried_in(
     return _board((front_width_cut, front_height_cut, front_thickness), (mouth_width, mouth_height), "front_width_cut")
 
 
-@check(source="geometry", per="divider_through_mouth")
+@check(source="geometry", per="divided.board", when=MOUTH)
 def divider_is_carried_in(
     divider_length_cut: Mm, divider_depth_cut: Mm, divider_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:
@@ -105,7 +106,7 @@ def divider_is_carried_in(
     return _board(sizes, (mouth_width, mouth_height), "divider_length_cut")
 
 
-@check(source="geometry", per="shelf_through_mouth")
+@check(source="geometry", per="shelf", when=MOUTH)
 def shelf_is_carried_in(
     shelf_length_cut: Mm, shelf_depth_cut: Mm, divider_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:
@@ -114,7 +115,7 @@ def shelf_is_carried_in(
     return _board(sizes, (mouth_width, mouth_height), "shelf_length_cut")
 
 
-@check(source="geometry", per="through_mouth")
+@check(source="geometry", per="drawer", when=MOUTH)
 def bottom_is_carried_in(
     bottom_width_cut: Mm, bottom_depth_cut: Mm, bottom_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:
@@ -123,7 +124,7 @@ def bottom_is_carried_in(
     return _board(sizes, (mouth_width, mouth_height), "bottom_width_cut")
 
 
-@check(source="geometry", per="through_mouth")
+@check(source="geometry", per="drawer", when=MOUTH)
 def side_is_carried_in(
     side_length_cut: Mm, wall_height_cut: Mm, side_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:

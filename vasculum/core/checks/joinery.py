@@ -22,7 +22,7 @@ def groove_leaves_its_edge(bottom_raise: Mm, least_groove_edge: Mm) -> Finding |
     )
 
 
-@check(source="geometry", per="wooden_grooved")
+@check(source="geometry", per=("runner.wooden", "in_grooves"))
 def grooves_do_not_meet(
     runner_groove_from_edge: Mm,
     runner_groove_width: Mm,

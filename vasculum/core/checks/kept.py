@@ -7,7 +7,7 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 
 
-@check(source="common practice", per="height.from_kept_runners")
+@check(source="common practice", per="drawer", when=("kept_runner_low", "kept_runner_top"))
 def lowest_and_highest_pair_carry(kept_runner_low: Mm, kept_runner_top: Mm, runner_height: Mm) -> Finding | None:
     """A deep box hangs on two pairs, one low and one high."""
     if kept_runner_top - kept_runner_low < 2 * runner_height:

@@ -7,7 +7,7 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 
 
-@check(source="geometry", per="panel_said")
+@check(source="geometry", per="grain.matched", when=("panel_length",))
 def panel_is_long_enough(
     panel_length: Mm, panel_length_needed: Mm, faces_from_panel: Mm, blade_kerf: Mm
 ) -> Finding | None:
@@ -32,7 +32,7 @@ def panel_is_long_enough(
     )
 
 
-@check(source="geometry", per="panel_width_said")
+@check(source="geometry", per="grain.matched", when=("panel_width",))
 def panel_is_wide_enough(panel_width: Mm, panel_width_needed: Mm) -> Finding | None:
     """The panel is as wide as the fronts."""
     if panel_width >= panel_width_needed:

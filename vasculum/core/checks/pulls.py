@@ -24,7 +24,7 @@ def hand_hole_leaves_wood(
     )
 
 
-@check(source="common practice", per="pulled_behind_door")
+@check(source="common practice", per="pulled", when=("door_width",))
 def pull_clears_the_door(pull_projection: Mm, pull_count: Mm) -> Finding | None:
     """A pull behind a door stands out into it."""
     if pull_projection == 0 or pull_count == 0:

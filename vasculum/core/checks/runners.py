@@ -39,7 +39,7 @@ def undermount_hooks_in(side_thickness: Mm, undermount_side: Mm) -> Finding | No
     )
 
 
-@check(source="from memory", per="undermount_grooved")
+@check(source="from memory", per=("runner.undermount", "in_grooves"))
 def bottom_stands_over_the_runner(bottom_raise: Mm, undermount_raise: Mm) -> Finding | None:
     """Over a concealed runner the bottom is raised."""
     if bottom_raise >= undermount_raise:
@@ -50,19 +50,6 @@ def bottom_stands_over_the_runner(bottom_raise: Mm, undermount_raise: Mm) -> Fin
         "The runner needs {needs} below the bottom; it is raised {raised}.",
         "Raise the bottom.",
         {"needs": undermount_raise, "raised": bottom_raise},
-        ("inside_height",),
-    )
-
-
-@check(source="from memory", per="undermount_flush")
-def bottom_leaves_room_for_the_runner(undermount_raise: Mm) -> Finding | None:
-    """A bottom at the lower edge leaves a concealed runner no room."""
-    return Finding(
-        "bottom-meets-runner",
-        "attention",
-        "The runner needs {needs} below the bottom, which lies at the lower edge.",
-        "Hold the bottom in grooves, raised by that much.",
-        {"needs": undermount_raise},
         ("inside_height",),
     )
 
@@ -129,7 +116,7 @@ def tray_stays_on_its_battens(batten_engagement: Mm, batten_projection: Mm, tray
     )
 
 
-@check(source="common practice", per="plated")
+@check(source="common practice", per="runner.hung", when=("hung_plate_width",))
 def plate_carries_what_hangs(hung_across: Mm, hung_plate_width: Mm) -> Finding | None:
     """The plate is no narrower than what hangs under it."""
     if hung_plate_width >= hung_across:

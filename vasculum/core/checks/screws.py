@@ -8,7 +8,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest
 
 
-@check(source="common practice", per="front_screwed")
+@check(source="common practice", per=("faced", "front_walled"))
 def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | None:
     """A front screw bites deep enough."""
     if front_screw_bite >= least_screw_bite:
@@ -27,7 +27,7 @@ def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | N
     )
 
 
-@check(source="common practice", per="front_screwed")
+@check(source="common practice", per=("faced", "front_walled"))
 def front_screws_stay_inside(front_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
     """A front screw ends inside the front."""
     if front_screw_cover >= least_screw_cover:
@@ -98,13 +98,13 @@ def screws_do_not_meet(
     )
 
 
-@check(source="common practice", per="box_holed")
+@check(source="common practice", per=("screwed", "runner_holed_in_box"))
 def holes_are_on_the_member(runner_box_holes: tuple[Mm, ...], runner_length: Mm) -> Finding | None:
     """Every hole that was said is on a member of this length."""
     return _past(runner_box_holes, runner_length, "drawer")
 
 
-@check(source="common practice", per="case_holed")
+@check(source="common practice", per=("screwed", "runner_holed_in_case"))
 def case_holes_are_on_the_member(runner_case_holes: tuple[Mm, ...], runner_length: Mm) -> Finding | None:
     """Every hole that was said is on a member of this length."""
     return _past(runner_case_holes, runner_length, "cabinet")

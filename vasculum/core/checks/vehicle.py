@@ -9,7 +9,7 @@ from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
 
 
-@check(source="common practice", per="laden")
+@check(source="common practice", per="space", when=("payload", "load_weight"))
 def load_stays_within_the_papers(load_weight: Fraction, payload: Fraction, payload_share: Fraction) -> Finding | None:
     """What goes in, with the people, stays within the payload of the vehicle's papers."""
     return Finding(
@@ -22,7 +22,7 @@ def load_stays_within_the_papers(load_weight: Fraction, payload: Fraction, paylo
     )
 
 
-@check(source="49 CFR 393.102", per="tied_down")
+@check(source="49 CFR 393.102", per="space", when=("tie_downs", "load_weight"))
 def anchors_hold_it(anchor_force: Fraction, tie_downs: Fraction) -> Finding | None:
     """What rides is tied to the vehicle's own anchors."""
     return Finding(
@@ -36,7 +36,7 @@ def anchors_hold_it(anchor_force: Fraction, tie_downs: Fraction) -> Finding | No
     )
 
 
-@check(source="geometry", per="sliding_deck")
+@check(source="geometry", per="space", when=("deck_length", "deck_out"))
 def deck_stays_on_its_rails(deck_length: Mm, deck_out: Mm) -> Finding | None:
     """A deck that is pulled out stays level."""
     if deck_out <= deck_length / 2:

@@ -24,7 +24,7 @@ def one_person_carries_it(carried_weight: float, lift_alone: Fraction) -> Findin
     )
 
 
-@check(source="common practice", per="caster_loaded")
+@check(source="common practice", per="space", when=("caster_rating", "standing_weight"))
 def casters_carry_it(caster_load: Fraction, caster_rating: Fraction) -> Finding | None:
     """Each caster is rated for a third of the load, for one of four may lift off an uneven floor."""
     if caster_load <= caster_rating:
@@ -39,7 +39,7 @@ def casters_carry_it(caster_load: Fraction, caster_rating: Fraction) -> Finding 
     )
 
 
-@check(source="common practice", per="swivelling")
+@check(source="common practice", per="space", when=("caster_offset", "caster_wheel"))
 def swivels_stand_inside(caster_inset: Mm, opening_width: Mm, clear_depth: Mm) -> Finding | None:
     """The circles that the casters turn in stay under the box."""
     short = opening_width if opening_width < clear_depth else clear_depth

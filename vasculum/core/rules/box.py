@@ -17,7 +17,7 @@ from vasculum.core.rules.cutting import cut_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="height.from_room")
+@rule(source="common practice", per="drawer")
 def box_height(room_height: Mm, play_above: Mm, play_below: Mm, wanted_box_height: Mm | None = None) -> Mm:
     """The box is the clear height less the play above and below, or the height that was chosen.
 

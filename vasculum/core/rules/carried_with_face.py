@@ -7,13 +7,13 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, smallest
 
 
-@rule(source="geometry", per="carried.with_face")
+@rule(source="geometry", per="drawer")
 def carried_width(outside_width: Mm, front_width_cut: Mm, box_back_length_cut: Mm) -> Mm:
     """With its face a box is carried in as wide as the wider of both."""
     return largest(outside_width, front_width_cut, box_back_length_cut)
 
 
-@rule(source="geometry", per="carried.with_face")
+@rule(source="geometry", per="drawer")
 def carried_height(
     room_from_floor: Mm, play_below: Mm, outside_height: Mm, front_from_floor: Mm, front_height_cut: Mm
 ) -> Mm:
@@ -23,7 +23,7 @@ def carried_height(
     return top - smallest(low, front_from_floor)
 
 
-@rule(source="geometry", per="carried.with_face")
+@rule(source="geometry", per="drawer")
 def carried_depth(outside_depth: Mm, front_thickness: Mm) -> Mm:
     """With its face a box is carried in deeper by the face."""
     return outside_depth + front_thickness

@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="front_screwed")
+@rule(source="common practice", per=("faced", "front_walled"))
 def front_screw_reach(front_screw_length: Mm, front_screw_washer: Mm, front_screw_counterbore: Mm) -> Mm:
     """A front screw reaches its length less the washer, and deeper by the counterbore.
 
@@ -15,19 +15,19 @@ def front_screw_reach(front_screw_length: Mm, front_screw_washer: Mm, front_scre
     return front_screw_length - front_screw_washer + front_screw_counterbore
 
 
-@rule(source="common practice", per="front_screwed", unit="count")
+@rule(source="common practice", per=("faced", "front_walled"), unit="count")
 def front_screw_count(front_screws: Mm) -> Mm:
     """A front is held by the screws that were chosen for it."""
     return front_screws
 
 
-@rule(source="common practice", per="front_screwed")
+@rule(source="common practice", per=("faced", "front_walled"))
 def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm, lock_stand_off: Mm) -> Mm:
     """In the front bites what reaches past the box front, and past any stand-off between them."""
     return front_screw_reach - box_front_thickness - lock_stand_off
 
 
-@rule(source="common practice", per="front_screwed")
+@rule(source="common practice", per=("faced", "front_walled"))
 def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, lock_stand_off: Mm, front_screw_reach: Mm) -> Mm:
     """Before the point stays what the screw does not reach of box front, any stand-off and front together."""
     return box_front_thickness + lock_stand_off + front_thickness - front_screw_reach

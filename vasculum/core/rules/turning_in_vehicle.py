@@ -6,19 +6,19 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="turning_across.vehicle")
+@rule(source="common practice", per="set.vehicle")
 def turning_across(clear_width: Mm) -> Mm:
     """Inside the vehicle it turns within the clear width."""
     return clear_width
 
 
-@rule(source="common practice", per="turning_up.vehicle")
+@rule(source="common practice", per="set.vehicle")
 def turning_up(clear_height: Mm) -> Mm:
     """Inside the vehicle it is stood up within the clear height."""
     return clear_height
 
 
-@rule(source="common practice", per="turning_along.vehicle")
+@rule(source="common practice", per="set.vehicle")
 def turning_along(clear_depth: Mm) -> Mm:
     """Inside the vehicle it turns within the clear depth."""
     return clear_depth

@@ -1,4 +1,4 @@
-"""Packaged tables, read once: default editions, alternatives, stock of sheets and runners. A source per row."""
+"""Packaged tables, read once: default editions, tools, stock of sheets and runners. A source per row."""
 
 from __future__ import annotations
 
@@ -103,19 +103,6 @@ class Mattress:
     width: str
     length: str
     source: str
-
-
-@dataclass(frozen=True, slots=True)
-class Alternative:
-    """One kind of a family, in words, and the tools that make it."""
-
-    kind: str
-    title: str
-    about: str
-    needs: tuple[tuple[str, ...], ...] = ()
-    """Any one tool of each group will do."""
-    instead: str = ""
-    """What it takes without them."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -226,19 +213,6 @@ def mattresses() -> tuple[Mattress, ...]:
         Mattress(row["id"], row["name"], _checked(where, row["width"]), _checked(where, row["length"]), row["source"])
         for where, row in _rows("mattresses.csv")
     )
-
-
-@cache
-def alternatives() -> tuple[Alternative, ...]:
-    """Every kind a person may choose, in words."""
-    return tuple(
-        Alternative(row["kind"], row["title"], row["about"], _groups(row["needs"]), row["instead"])
-        for _, row in _rows("alternatives.csv")
-    )
-
-
-def _groups(text: str) -> tuple[tuple[str, ...], ...]:
-    return tuple(tuple(group.split("|")) for group in text.split(";") if group)
 
 
 @cache

@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.bands.core import core_of
 
 
-@rule(source="common practice", per="divider_banded")
+@rule(source="common practice", per="divided.board", when=("case_band_thickness",))
 def divider_depth_core(divider_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
     """The core of a divider is less deep by the band on its front edge.
 

@@ -2,8 +2,18 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "bottom.between",
+    title="Between the walls",
+    about="Flush with the lower edges, with pocket screws or glue; nothing to groove.",
+    needs="pocket_jig",
+    instead="Strips glued inside the walls hold it up.",
+    shares=("flush_bottom",),
+    order=4,
+)
 
 
 @rule(source="common practice", per="bottom.between")

@@ -2,9 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.bottoms.in_grooves import groove_depth
+
+alternative(
+    "bottom.grooved",
+    title="Captured in a groove",
+    about="Held all round with play; loses the raise and the bottom's thickness below.",
+    needs="table_saw|router|dado_set",
+    instead="Strips glued inside the walls below and above the bottom make the groove.",
+    shares=("in_grooves",),
+    order=1,
+)
 
 
 @rule(source="common practice", per="bottom.grooved")

@@ -2,9 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "bottom.in_rabbet",
+    title="In a rabbet from below",
+    about="Drops in from below and is nailed or glued; loses only its thickness, and its edge is hidden.",
+    needs="table_saw|router|dado_set",
+    instead="Strips glued inside the walls hold it up.",
+    shares=("flush_bottom",),
+    order=5,
+)
 
 
 @rule(source="common practice", per="bottom.in_rabbet")

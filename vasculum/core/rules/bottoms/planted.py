@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+
+alternative(
+    "bottom.planted",
+    title="Planted under the box",
+    about="Quickest; loses only the bottom's thickness, and its edge shows.",
+    order=2,
+)
 
 
 @rule(source="common practice", per="bottom.planted")
@@ -62,7 +69,7 @@ def inside_height(wall_height_cut: Mm) -> Mm:
     return wall_height_cut
 
 
-@rule(source="geometry", per="lined_planted")
+@rule(source="geometry", per=("lined", "bottom.planted"))
 def runner_line_on_wall(box_runner_line: Mm, bottom_thickness: Mm) -> Mm:
     """The walls begin above the bottom, so its thickness comes off the runner line on the side.
 

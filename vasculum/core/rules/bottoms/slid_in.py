@@ -2,10 +2,20 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "bottom.slid_in",
+    title="Slid in from behind",
+    about="In grooves of sides and front, under a back that is cut down; comes out again. Right for solid wood.",
+    needs="table_saw|router|dado_set",
+    instead="Strips glued inside the walls make the groove.",
+    shares=("in_grooves",),
+    order=3,
+)
 
 
 @rule(source="common practice", per="bottom.slid_in")

@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_up
+
+alternative(
+    "carcass.new",
+    title="New",
+    about="A case is built around the layout.",
+    order=2,
+)
 
 
 @rule(source="geometry", per="carcass.new", unit="count")

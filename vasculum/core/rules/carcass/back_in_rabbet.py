@@ -2,10 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "case_back.in_rabbet",
+    title="In a rabbet",
+    about="Let into sides, top and bottom; its edges are hidden.",
+    needs="router|dado_set|table_saw",
+    instead="Plant it behind, or glue strips inside to stop it.",
+    order=2,
+)
 
 
 @rule(source="common practice", per="case_back.in_rabbet")

@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "case_back.none",
+    title="None",
+    about="Something else keeps the case square.",
+    order=3,
+)
 
 
 @rule(source="common practice", per="case_back.none")

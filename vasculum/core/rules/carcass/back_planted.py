@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+
+alternative(
+    "case_back.planted",
+    title="Planted behind",
+    about="Covers everything from behind and squares the case; its edges show.",
+    order=1,
+)
 
 
 @rule(source="common practice", per="case_back.planted")

@@ -2,8 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "case_joint.butted",
+    title="Butted and screwed",
+    about="Glue and screws, from outside.",
+    shares=("case_screwed", "stays_together"),
+    order=1,
+)
 
 
 @rule(source="common practice", per="case_joint.butted")

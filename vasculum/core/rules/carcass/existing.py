@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "carcass.existing",
+    title="It exists",
+    about="What was measured is filled.",
+    order=1,
+)
 
 
 @rule(source="geometry", per="carcass.existing", unit="count")

@@ -2,9 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "case_joint.housed",
+    title="Housed in dados",
+    about="Boards go in by half the thickness and cannot slip.",
+    needs="router|dado_set|table_saw",
+    instead="Butt and screw them, with a cleat under each board.",
+    shares=("stays_together",),
+    order=2,
+)
 
 
 @rule(source="common practice", per="case_joint.housed")

@@ -2,8 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "case_joint.knock_down",
+    title="Comes apart",
+    about="Dowels locate, screws hold, no glue; travels flat.",
+    shares=("case_screwed",),
+    order=3,
+)
 
 
 @rule(source="common practice", per="case_joint.knock_down")

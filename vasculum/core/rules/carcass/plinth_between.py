@@ -7,25 +7,25 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
 
-@rule(source="common practice", per="plinth.sides")
+@rule(source="common practice", per="through.sides", when=("plinth_height",))
 def plinth(plinth_height: Mm) -> Mm:
     """The sides run on below the bottom by the height of the plinth."""
     return plinth_height
 
 
-@rule(source="common practice", per="plinth.sides")
+@rule(source="common practice", per="through.sides", when=("plinth_height",))
 def toe_board_length_cut(opening_width: Mm, increment: Mm) -> Mm:
     """The toe board stands between the sides, down to the shop's increment."""
     return snap_down(opening_width, increment)
 
 
-@rule(source="common practice", per="plinth.sides")
+@rule(source="common practice", per="through.sides", when=("plinth_height",))
 def toe_board_height_cut(plinth_height: Mm, toe_kick_clearance: Mm, increment: Mm) -> Mm:
     """The toe board stays clear of the floor, down to the shop's increment."""
     return snap_down(plinth_height - toe_kick_clearance, increment)
 
 
-@rule(source="common practice", per="plinth.sides", unit="count")
+@rule(source="common practice", per="through.sides", when=("plinth_height",), unit="count")
 def toe_board_count() -> Mm:
     """One toe board."""
     return Mm(1)

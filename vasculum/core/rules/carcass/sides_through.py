@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "through.sides",
+    title="Sides run through",
+    about="From floor to top; top and bottom stand between them, so the load hangs on the joints.",
+    order=1,
+)
 
 
 @rule(source="common practice", per="through.sides")

@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+
+alternative(
+    "case_top.stretchers",
+    title="Two stretchers",
+    about="Less wood where a top is laid on it.",
+    order=2,
+)
 
 
 @rule(source="common practice", per="case_top.stretchers", unit="count")

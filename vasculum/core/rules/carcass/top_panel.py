@@ -2,8 +2,14 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "case_top.panel",
+    title="Whole top",
+    order=1,
+)
 
 
 @rule(source="common practice", per="case_top.panel", unit="count")

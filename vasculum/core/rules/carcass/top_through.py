@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "through.top",
+    title="Top and bottom run through",
+    about="The sides stand between them, so the load presses on wood.",
+    order=2,
+)
 
 
 @rule(source="common practice", per="through.top")

@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="from memory", per="screws.counted", unit="count")
+@rule(source="from memory", per="screwed", unit="count")
 def runner_screw_count(runner_screws: Mm) -> Mm:
     """A pair of runners takes the screws that were chosen for it."""
     return runner_screws

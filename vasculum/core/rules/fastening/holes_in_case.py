@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="case_holed")
+@rule(source="common practice", per=("screwed", "runner_holed_in_case"))
 def case_holes(set_back: Mm, runner_case_holes: tuple[Mm, ...]) -> tuple[Mm, ...]:
     """In the case, each hole stands behind the front edge by the set-back and its place on the member.
 

@@ -7,7 +7,7 @@ from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="box_holed")
+@rule(source="common practice", per=("screwed", "runner_holed_in_box"))
 def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[Mm, ...]:
     """On the side, each hole stands where the member has it, less what the front takes before the side begins.
 
@@ -28,7 +28,7 @@ def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[M
     return holes
 
 
-@rule(source="geometry", per="box_holed")
+@rule(source="geometry", per=("screwed", "runner_holed_in_box"))
 def side_from_front(side_loss_front: Mm) -> Mm:
     """The side begins behind the face of the box by what it loses to the front."""
     return side_loss_front

@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "grain.free",
+    title="Runs free",
+    about="Each front is cut where the sheet has room.",
+    order=1,
+)
 
 
 @rule(source="geometry", per="grain.free", unit="count")

@@ -5,9 +5,16 @@ Each cut costs a kerf: a panel that equals the sum of its faces does not yield t
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, taken, total
+
+alternative(
+    "grain.matched",
+    title="Runs on",
+    about="All fronts of a column are cut in order from one panel.",
+    order=2,
+)
 
 
 @rule(source="geometry", per="grain.matched", unit="count")
@@ -38,7 +45,7 @@ def figure_jumps_by(gap: Mm, blade_kerf: Mm, panel_trim: Mm) -> Mm:
     return gap - (blade_kerf + panel_trim)
 
 
-@rule(source="geometry", per="panel_said")
+@rule(source="geometry", per="grain.matched", when=("panel_length",))
 def panel_offcut(panel_length: Mm, panel_length_needed: Mm, blade_kerf: Mm) -> Mm:
     """Left of the panel is what the faces and their kerfs do not take, less the kerf that cuts it off.
 

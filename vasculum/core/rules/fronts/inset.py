@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+
+alternative(
+    "front.inset",
+    title="Inset",
+    about="Stands in the opening with a gap all round.",
+    order=1,
+)
 
 
 @rule(source="common practice", per="front.inset")
@@ -44,7 +51,7 @@ def front_from_left(cell_from_left: Mm, face_left_of_cell: Mm, gap_beside: Mm) -
     return cell_from_left - face_left_of_cell + gap_beside
 
 
-@rule(source="geometry", per="front_gap.own")
+@rule(source="geometry", per=("front.inset", "front_snap.own"))
 def gap_above_below(gap_below: Mm, front_height: Mm, front_height_cut: Mm) -> Mm:
     """Below the cut front stays its gap and half of what snapping left; above as much, and what a pull there takes."""
     return gap_below + (front_height - front_height_cut) / 2
@@ -56,7 +63,7 @@ def set_back(front_thickness: Mm, lock_stand_off: Mm) -> Mm:
     return front_thickness + lock_stand_off
 
 
-@rule(source="geometry", per="inset_box")
+@rule(source="geometry", per=("faced", "front.inset"))
 def opening_by_front(front_width_cut: Mm, gap: Mm) -> Mm:
     """By the front, the opening is the cut front and a gap on both sides."""
     return front_width_cut + 2 * gap

@@ -26,7 +26,7 @@ def front_from_left(
     return cell_from_left - face_left_of_cell - lap_left + (front_width - front_width_cut) / 2
 
 
-@rule(source="geometry", per="lapping_box")
+@rule(source="geometry", per=("faced", "lapping"))
 def opening_by_front(front_width_cut: Mm, lap_left: Mm, lap_right: Mm) -> Mm:
     """By the front, the opening is the cut front less both laps."""
     return front_width_cut - lap_left - lap_right

@@ -2,9 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "front.lipped",
+    title="Lipped",
+    about="A lip covers the gap, and the rest stands in the opening; forgives a crooked frame.",
+    needs="router|dado_set|table_saw",
+    instead="Glue a larger thin board onto a smaller one: the edge that stands out is the lip.",
+    shares=("lapping",),
+    order=4,
+)
 
 
 @rule(source="common practice", per="front.lipped")

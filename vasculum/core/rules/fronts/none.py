@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "front.none",
+    title="None",
+    about="A pull-out tray behind a door, or with a finger notch.",
+    order=5,
+)
 
 
 @rule(source="common practice", per="front.none")

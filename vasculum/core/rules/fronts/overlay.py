@@ -5,8 +5,16 @@ A partition shared with a neighbour is lapped by both, an end panel up to its re
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "front.overlay",
+    title="Full overlay",
+    about="Stands before the case and laps over it; hides the case, needs no gap to the opening.",
+    shares=("lapping",),
+    order=2,
+)
 
 
 @rule(source="common practice", per="front.overlay")

@@ -2,10 +2,17 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import within
+
+alternative(
+    "face.pair",
+    title="A pair",
+    about="A groove as wide as the blade makes one board read as two fronts.",
+    order=2,
+)
 
 
 @rule(source="common practice", per="face.pair")

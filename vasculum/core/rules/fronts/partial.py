@@ -2,8 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "front.partial",
+    title="Partial overlay",
+    about="Laps over the case by as much on all sides; the case shows around it.",
+    shares=("lapping",),
+    order=3,
+)
 
 
 @rule(source="common practice", per="front.partial")

@@ -2,8 +2,14 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "face.plain",
+    title="One front",
+    order=1,
+)
 
 
 @rule(source="geometry", per="face.plain", unit="count")

@@ -6,9 +6,16 @@ at the floor.
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down, taken, total
+
+alternative(
+    "surplus.bottom",
+    title="In the lowest front",
+    about="The lowest front is higher by what the others leave.",
+    order=1,
+)
 
 
 def snapped_faces(each_front_height: tuple[Mm, ...], increment: Mm) -> tuple[list[Mm], Mm]:
@@ -66,7 +73,7 @@ def front_height_cut(stacked_front_height_cut: Mm) -> Mm:
     return stacked_front_height_cut
 
 
-@rule(source="geometry", per="front_gap.stacked")
+@rule(source="geometry", per=("front.inset", "front_snap.stacked"))
 def gap_above_below(gap: Mm) -> Mm:
     """Between the fronts of a column stands the gap that was chosen."""
     return gap

@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.fronts.stack import snapped_faces
+
+alternative(
+    "surplus.spread",
+    title="Spread",
+    about="One increment each, from the lowest front up.",
+    order=3,
+)
 
 
 @rule(source="common practice", per="surplus.spread", shared_out_as="stacked_front_height_cut")

@@ -2,9 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.fronts.stack import snapped_faces
+
+alternative(
+    "surplus.top",
+    title="In the uppermost front",
+    about="The uppermost front is higher by what the others leave.",
+    order=2,
+)
 
 
 @rule(source="common practice", per="surplus.top", shared_out_as="stacked_front_height_cut")

@@ -2,8 +2,17 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "joint.butt_around",
+    "back.butt_around",
+    title="Butt, sides between the ends",
+    about="Ends are cut as one piece, so the width is sure; fasteners go in from front and back.",
+    shares={"joint.butt_around": ("front_walled",)},
+    order=3,
+)
 
 
 @rule(source="common practice", per="joint.butt_around")

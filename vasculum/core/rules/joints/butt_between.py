@@ -2,10 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import between
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "joint.butt_between",
+    "back.butt_between",
+    title="Butt, ends between the sides",
+    about="Glue and brads, pocket screws or screws. Fewest tools; the box's width hangs on three pieces.",
+    shares={"joint.butt_between": ("front_walled",)},
+    order=1,
+)
 
 
 @rule(source="common practice", per="joint.butt_between")

@@ -2,10 +2,21 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import between, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "joint.dado",
+    "back.dado",
+    title="Dado in the sides",
+    about="Ends are set in and held on both faces; the sides run past them. Dado set or router.",
+    needs="router|dado_set|table_saw",
+    instead="Two layers with a gap between them as wide as the end is thick.",
+    shares={"joint.dado": ("front_walled",)},
+    order=5,
+)
 
 
 @rule(source="common practice", per="joint.dado")

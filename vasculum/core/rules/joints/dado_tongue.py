@@ -2,10 +2,21 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import between, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "joint.dado_tongue",
+    "back.dado_tongue",
+    title="Dado and tongue",
+    about="A tongue on each end locks in a dado of the side, ends flush. Two set-ups at the saw.",
+    needs="table_saw|dado_set",
+    instead="A rabbet in the sides holds almost as well.",
+    shares={"joint.dado_tongue": ("front_walled",)},
+    order=6,
+)
 
 
 @rule(source="common practice", per="joint.dado_tongue")

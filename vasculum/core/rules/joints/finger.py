@@ -2,10 +2,21 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import odd_near
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "joint.finger",
+    "back.finger",
+    title="Box joint",
+    about="Fingers interlock; much glue, shows its ends. A jig at the saw or router.",
+    needs="finger_jig;table_saw|router",
+    instead="Mark and cut by hand with a fine saw and chisels: an hour a corner.",
+    shares={"joint.finger": ("front_walled",)},
+    order=7,
+)
 
 
 @rule(source="common practice", per="joint.finger")

@@ -2,9 +2,26 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import within
+
+alternative(
+    "joint.half_blind",
+    "back.half_blind",
+    title="Half-blind dovetail",
+    about="Tails are hidden from before: for fronts of one piece. Saw and chisel, or a jig.",
+    needs="fine_saw|dovetail_jig",
+    instead="A rabbet in front and back, pinned with dowels.",
+    shares={
+        "joint.half_blind": (
+            "front_walled",
+            "tails_front",
+        ),
+        "back.half_blind": ("tails_back",),
+    },
+    order=9,
+)
 
 
 @rule(source="common practice", per="joint.half_blind")

@@ -6,10 +6,19 @@ thickness.
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.cutting import cut_down
 from vasculum.core.rules.joints.ends import within
+
+alternative(
+    "joint.integral",
+    title="Integral front",
+    about="The face itself is the front of the box: one board less, and its joint is seen from within only.",
+    needs="router|dado_set|table_saw",
+    instead="Butt the sides to the back of the face, with screws or dowels.",
+    order=11,
+)
 
 
 @rule(source="common practice", per="joint.integral")
@@ -56,7 +65,7 @@ def front_wall_weight() -> float:
     return 0.0
 
 
-@rule(source="geometry", per="integral_grooved")
+@rule(source="geometry", per=("joint.integral", "in_grooves"))
 def face_groove_from_edge(front_edge_to_box_edge: Mm, bottom_raise: Mm) -> Mm:
     """On the face the groove begins above its lower edge by where the box begins and what stands below the bottom."""
     return front_edge_to_box_edge + bottom_raise

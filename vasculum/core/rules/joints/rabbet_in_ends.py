@@ -5,9 +5,20 @@ A rabbet is cut into its own part's thickness; it is as wide as the side is thic
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "joint.rabbet_in_ends",
+    "back.rabbet_in_ends",
+    title="Rabbet in front and back",
+    about="Ends run full width and are cut as one piece, so the width is sure. Needs a router or dado set.",
+    needs="router|dado_set|table_saw",
+    instead="Glue a narrower layer onto a wider one: the step is the rabbet.",
+    shares={"joint.rabbet_in_ends": ("front_walled",)},
+    order=2,
+)
 
 
 @rule(source="common practice", per="joint.rabbet_in_ends")

@@ -2,10 +2,21 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import between, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "joint.rabbet_in_sides",
+    "back.rabbet_in_sides",
+    title="Rabbet in the sides",
+    about="Ends sit in rabbets of the sides, flush and held square. Router or dado set.",
+    needs="router|dado_set|table_saw",
+    instead="Glue a shorter layer onto a longer one: the step is the rabbet.",
+    shares={"joint.rabbet_in_sides": ("front_walled",)},
+    order=4,
+)
 
 
 @rule(source="common practice", per="joint.rabbet_in_sides")

@@ -2,9 +2,20 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "joint.sliding_dovetail",
+    "back.sliding_dovetail",
+    title="Sliding dovetail",
+    about="Sides slide into slots set in from the ends: a front that overhangs and pulls no screw.",
+    needs="router|dovetail_jig",
+    instead="A dado in the front, glued and pinned.",
+    shares={"joint.sliding_dovetail": ("front_walled",)},
+    order=10,
+)
 
 
 @rule(source="common practice", per="joint.sliding_dovetail")

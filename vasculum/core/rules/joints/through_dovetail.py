@@ -2,9 +2,26 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
+
+alternative(
+    "joint.through_dovetail",
+    "back.through_dovetail",
+    title="Through dovetail",
+    about="Tails and pins show on both faces; holds without glue. Saw and chisel, or a jig.",
+    needs="fine_saw|dovetail_jig",
+    instead="A box joint with its jig at the saw or router.",
+    shares={
+        "joint.through_dovetail": (
+            "front_walled",
+            "tails_front",
+        ),
+        "back.through_dovetail": ("tails_back",),
+    },
+    order=8,
+)
 
 
 @rule(source="common practice", per="joint.through_dovetail")

@@ -2,8 +2,16 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "pull.centred",
+    title="Centred",
+    about="In the middle of the front; two on a wide one.",
+    shares=("pulled", "pull_screwed"),
+    order=1,
+)
 
 
 @rule(source="common practice", per="pull.centred")

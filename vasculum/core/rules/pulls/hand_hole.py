@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "pull.hand_hole",
+    title="Hand-hole",
+    about="Cut through front and box: nothing stands out.",
+    order=3,
+)
 
 
 @rule(source="common practice", per="pull.hand_hole")

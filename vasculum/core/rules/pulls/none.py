@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "pull.none",
+    title="None",
+    about="Pushed to open, or pulled by what is behind.",
+    order=5,
+)
 
 
 @rule(source="common practice", per="pull.none", unit="count")

@@ -2,9 +2,17 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+
+alternative(
+    "pull.on_line",
+    title="On a line",
+    about="As far below the upper edge on every front; two on a wide one.",
+    shares=("pulled", "pull_screwed"),
+    order=2,
+)
 
 
 @rule(source="common practice", per="pull.on_line")

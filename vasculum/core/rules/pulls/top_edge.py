@@ -2,8 +2,15 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "pull.top_edge",
+    title="On the upper edge",
+    about="Its allowance comes off the front's height.",
+    order=4,
+)
 
 
 @rule(source="common practice", per="pull.top_edge")

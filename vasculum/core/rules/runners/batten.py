@@ -2,8 +2,20 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "runner.batten",
+    title="Tray on battens",
+    about="A shallow tray rides on strips along both walls; nothing to buy, and it lifts out.",
+    shares=(
+        "sliding",
+        "clearing",
+        "seated",
+    ),
+    order=9,
+)
 
 
 @rule(source="geometry", per="runner.batten")

@@ -8,7 +8,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="width.from_cell")
+@rule(source="common practice", per="drawer")
 def box_width(free_width: Mm, beside_box: Mm, runner_play: Mm) -> Mm:
     """The box is the clear width less what the runner takes beside the box on each side, and the play.
 

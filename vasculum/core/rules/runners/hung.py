@@ -2,10 +2,22 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, smallest
+
+alternative(
+    "runner.hung",
+    title="Hung under a top",
+    about="Runners on rails under a plate or a bench top; the floor below stays free.",
+    shares=(
+        "rolling",
+        "lined",
+        "screwed",
+    ),
+    order=10,
+)
 
 
 @rule(source="common practice", per="runner.hung")

@@ -8,7 +8,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_up
 
 
-@rule(source="common practice", per="width.from_old_box")
+@rule(source="common practice", per="drawer", when=("old_box_width",))
 def box_width(old_box_width: Mm, empty_runner_pad: Mm) -> Mm:
     """On runners that stay, the box is the old box less a pad on both sides, so that it clears the empty pairs.
 
@@ -29,7 +29,7 @@ def box_width(old_box_width: Mm, empty_runner_pad: Mm) -> Mm:
     return width
 
 
-@rule(source="common practice", per="width.from_old_box")
+@rule(source="common practice", per="drawer", when=("old_box_width",))
 def shim_beside(empty_runner_pad: Mm) -> Mm:
     """The pad goes back under each used runner as its shim.
 
@@ -38,7 +38,7 @@ def shim_beside(empty_runner_pad: Mm) -> Mm:
     return empty_runner_pad
 
 
-@rule(source="common practice", per="height.from_kept_runners")
+@rule(source="common practice", per="drawer", when=("kept_runner_low", "kept_runner_top"))
 def box_height(kept_runner_low: Mm, kept_runner_top: Mm, kept_runner_room: Mm) -> Mm:
     """On runners that stay, the box reaches from the bottom of the lowest kept runner to the top of the highest.
 
@@ -58,7 +58,7 @@ def box_height(kept_runner_low: Mm, kept_runner_top: Mm, kept_runner_room: Mm) -
     return kept_runner_top - kept_runner_low + kept_runner_room
 
 
-@rule(source="common practice", per="runner_read")
+@rule(source="common practice", per="drawer", when=("kept_runner_length",))
 def kept_runner_nominal(kept_runner_length: Mm, nominal_step: Mm) -> Mm:
     """A steel runner read between two nominal lengths is of the next one up."""
     return snap_up(kept_runner_length, nominal_step)

@@ -61,7 +61,7 @@ def runner_from_floor(room_from_floor: Mm, runner_line_built: Mm) -> Mm:
     return room_from_floor + runner_line_built
 
 
-@rule(source="geometry", per="lined_within")
+@rule(source="geometry", per="lined")
 def runner_line_on_wall(box_runner_line: Mm) -> Mm:
     """The walls end where the box ends, so the runner line stands as high on the side as on the box.
 

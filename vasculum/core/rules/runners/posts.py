@@ -2,9 +2,21 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+
+alternative(
+    "runner.posts",
+    title="Clip rails between posts",
+    about="Pull-out shelves whose height changes by a step; posts and rails come off the width.",
+    shares=(
+        "rolling",
+        "lined",
+        "screwed",
+    ),
+    order=11,
+)
 
 
 @rule(source="common practice", per="runner.posts")

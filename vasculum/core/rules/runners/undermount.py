@@ -2,8 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+
+alternative(
+    "runner.undermount",
+    title="Undermount, concealed",
+    about="Hidden below; the box's outside comes from its inside. The sheet that came with it comes first.",
+    shares=(
+        "rolling",
+        "seated",
+    ),
+    order=4,
+)
 
 
 @rule(source="from memory", per="runner.undermount")

@@ -2,9 +2,24 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
+
+alternative(
+    "runner.wooden",
+    title="Wooden runner in a groove",
+    about="A waxed hardwood strip in a groove of the side; any length, nothing to buy.",
+    needs="table_saw|router|dado_set",
+    instead="Two layers a side with a gap between them as wide as the runner.",
+    shares=(
+        "sliding",
+        "clearing",
+        "lined",
+        "line.halfway",
+    ),
+    order=6,
+)
 
 
 @rule(source="common practice", per="runner.wooden")
