@@ -9,9 +9,10 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.lengths import read_length
 from vasculum.core.tables import stock_runners
 from vasculum.plan.document import Plan
-from vasculum.plan.patching import PatchStep, marked, patched
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan, runner_row
+from vasculum.plan.edits.patching import PatchStep, patched
+from vasculum.plan.edits.starting import new_plan, runner_row
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.marking import marked
 
 INCH = Fraction(254, 10)
 
@@ -108,7 +109,7 @@ def solved(plan: Plan) -> SolvedPlan:
 
 def value(plan: Plan | SolvedPlan, name: str) -> Fraction:
     """The value of a quantity at the drawer, or the nearest further out."""
-    from vasculum.plan.joinery import nearest_key
+    from vasculum.plan.laying.solving import nearest_key
 
     done = plan if isinstance(plan, SolvedPlan) else solved(plan)
     found: Fraction = done.solved.value(*nearest_key(done, drawer_of(done.plan), name))
@@ -117,7 +118,7 @@ def value(plan: Plan | SolvedPlan, name: str) -> Fraction:
 
 def codes(plan: Plan | SolvedPlan, *severities: str) -> set[str]:
     """Codes of the findings, of these severities or of all."""
-    from vasculum.plan.solution import findings_of
+    from vasculum.plan.telling.solution import findings_of
 
     done = plan if isinstance(plan, SolvedPlan) else solved(plan)
     return {f.code for f in findings_of(done) if not severities or f.severity in severities}

@@ -11,7 +11,7 @@ from pathlib import Path
 import pytest
 
 from tests.helpers import frameless, measured
-from vasculum.plan.reading import write_plan
+from vasculum.plan.document.reading import write_plan
 
 ROOT = Path(__file__).parent.parent
 

@@ -28,9 +28,9 @@ from find_browser import chromium_path  # noqa: E402
 from vasculum.demo import demo_plan  # noqa: E402
 from vasculum.export.pdf.pack import print_pack  # noqa: E402
 from vasculum.plan.document import Plan  # noqa: E402
-from vasculum.plan.patching import PatchStep, patched  # noqa: E402
-from vasculum.plan.reading import plan_from  # noqa: E402
-from vasculum.plan.solving import solve_plan  # noqa: E402
+from vasculum.plan.document.reading import plan_from  # noqa: E402
+from vasculum.plan.edits.patching import PatchStep, patched  # noqa: E402
+from vasculum.plan.laying.solving import solve_plan  # noqa: E402
 
 FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update"]
 

@@ -12,10 +12,10 @@ import click
 from vasculum import __version__
 from vasculum.core.errors import VasculumError
 from vasculum.core.flow import read_key
-from vasculum.plan.patching import marked
-from vasculum.plan.reading import FaultyPlan, read_plan
-from vasculum.plan.solution import Solution, solution_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.document.reading import FaultyPlan, read_plan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.marking import marked
+from vasculum.plan.telling.solution import Solution, solution_of
 
 PLAN_FILE = click.argument("plan_file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
 DATA = click.option(
@@ -70,7 +70,7 @@ def solve(plan_file: Path, as_json: bool, key: str | None) -> None:
 
 
 def _print_why(plan: SolvedPlan, key: str, as_json: bool) -> None:
-    from vasculum.plan.telling import tell
+    from vasculum.plan.telling.why import tell
 
     chain = tell(plan, read_key(key))
     if as_json:
@@ -133,7 +133,7 @@ def export(plan_file: Path, target: Path) -> None:
 def measuring(target: Path, what: str) -> None:
     """Write a blank measuring sheet to print."""
     from vasculum.export.pdf.measuring import measuring_sheet
-    from vasculum.plan.settings import setting_named
+    from vasculum.plan.document.settings import setting_named
 
     target.write_bytes(measuring_sheet(setting_named(what)))
     click.echo(f"Wrote {target}.")
@@ -142,7 +142,7 @@ def measuring(target: Path, what: str) -> None:
 @main.command()
 def schema() -> None:
     """Print the JSON Schema of the plan file."""
-    from vasculum.plan.schema import plan_schema
+    from vasculum.plan.document.schema import plan_schema
 
     click.echo(json.dumps(plan_schema(), indent=2, ensure_ascii=False))
 

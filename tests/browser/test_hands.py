@@ -10,7 +10,7 @@ from playwright.sync_api import Browser, Page, expect
 from tests.browser.conftest import Open, Server, Watch, kept, ready
 from tests.helpers import frameless
 from vasculum.demo import DEMO_PLANS, demo_plan
-from vasculum.plan.reading import write_plan
+from vasculum.plan.document.reading import write_plan
 
 DEMO = "/plans/scullery-cupboard"
 

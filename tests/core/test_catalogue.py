@@ -180,7 +180,8 @@ def test_rules_use_functions_that_narrate_themselves(path: Path) -> None:
 def test_no_number_hides_in_a_rule(path: Path) -> None:
     """Halves, doubles and unit factors are geometry; every other number is a default in a table."""
     functions = [n for n in ast.walk(ast.parse(path.read_text())) if isinstance(n, ast.FunctionDef)]
-    numbers = {n.value for function in functions for n in ast.walk(function) if isinstance(n, ast.Constant)}
+    lines = [line for function in functions for line in function.body]
+    numbers = {n.value for line in lines for n in ast.walk(line) if isinstance(n, ast.Constant)}
     numbers = {n for n in numbers if isinstance(n, (int, float)) and not isinstance(n, bool)}
     assert numbers <= {0, 1, 2, 4, 1_000_000}
 

@@ -24,7 +24,7 @@ from tests.helpers import (
 )
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import Finding
-from vasculum.plan.solution import findings_of
+from vasculum.plan.telling.solution import findings_of
 
 CHECKS = the_catalogue().checks
 
@@ -375,7 +375,7 @@ def test_a_missing_reading_lets_its_followers_wait_and_the_rest_stand(
     missing: str, code: str, stands: str, waits: str
 ) -> None:
     sizes = {"width": "22 1/2", "height": "9 7/16", "depth": "18"} | {missing: None}
-    from vasculum.plan.starting import new_plan
+    from vasculum.plan.edits.starting import new_plan
 
     done = solved(new_plan("Half", "frameless", "in", **sizes))
     drawer = drawer_of(done.plan)

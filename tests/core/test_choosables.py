@@ -8,11 +8,11 @@ from tests.helpers import changed, codes, frameless, solved, space_of, step, wit
 from vasculum.core.tables import Choosable, choosables
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
-from vasculum.plan.choices import NUMBERS
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.reading import FaultyPlan
-from vasculum.plan.solution import solution_of
+from vasculum.plan.document.choices import NUMBERS
+from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.solution import solution_of
 
 KNOWN = [one for one in choosables().values() if one.kind in NUMBERS]
 NOTHING = {"length": "0 mm", "count": "0", "weight": "0 kg", "ratio": "0"}
@@ -61,7 +61,7 @@ def test_no_number_breaks_the_plan(one: Choosable, worth: dict[str, str]) -> Non
         done = solved(after)
         solution = solution_of(done)
         assert opening_sheets(done)
-        assert all(part_sheet(done, part).title for part in parts_of(done))
+        assert all(part_sheet(done, part).title for part in pieces_of(done))
         assert all("{" not in found.message + found.fix for found in solution.findings)
 
 

@@ -23,7 +23,7 @@ from tests.helpers import (
     with_choices,
     with_readings,
 )
-from vasculum.plan.solution import solution_of
+from vasculum.plan.telling.solution import solution_of
 
 BOARD = {"divider": "board"}
 NO_FRONT: dict[str, Any] = {"holds": "tray"}
@@ -239,8 +239,8 @@ def test_runners_of_the_plan_are_counted_by_length() -> None:
         ("1 pair", "Side-mount ball-bearing runner, 18 in"),
         ("3 pieces", "Pull"),
         ("12 pieces", "Screw for the front, 1 in"),
-        ("48 pieces", "Screw for the runner, 1/2 in"),
         ("3 pieces", "Screw for the pull, 1 5/8 in"),
+        ("48 pieces", "Screw for the runner, 1/2 in"),
     ]
 
 

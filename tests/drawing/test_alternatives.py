@@ -8,9 +8,9 @@ from shapely import Polygon
 from tests.helpers import RUNNER_SYSTEMS, frameless, measured, solved, with_runner
 from vasculum.drawing.alternatives import Picture, picture_of
 from vasculum.plan.document import Plan
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
-from vasculum.plan.weighing import weighed_plans
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.weighing import weighed_plans
 
 FAMILIES = ("joint", "bottom", "runner", "front")
 

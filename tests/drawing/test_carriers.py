@@ -7,7 +7,7 @@ import pytest
 from tests.helpers import drawer_of, frameless, mm, solved, space_of, value, with_runner
 from vasculum.drawing.opening import elevation
 from vasculum.drawing.primitives import Rect
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan
 
 SEATED = ("roller", "undermount", "centre_mount", "skid")
 

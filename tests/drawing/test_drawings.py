@@ -32,10 +32,10 @@ from vasculum.drawing.shown import drawings_of, sheet_of
 from vasculum.drawing.stations import front_stations, top_stations
 from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, printed_strokes_of, strokes_of
 from vasculum.drawing.tints import TINTS, tint_of
-from vasculum.plan.layout import numbers_of
-from vasculum.plan.parts import parts_of
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.layout import numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
 
 
 def dimensions(sheet: Sheet) -> dict[str, Dimension]:
@@ -61,7 +61,7 @@ def plan(request: pytest.FixtureRequest) -> SolvedPlan:
 
 
 def test_every_dimension_measures_what_it_says(plan: SolvedPlan) -> None:
-    sheets = [*opening_sheets(plan), *(part_sheet(plan, part) for part in parts_of(plan))]
+    sheets = [*opening_sheets(plan), *(part_sheet(plan, part) for part in pieces_of(plan))]
     shown = [p for sheet in sheets for p in sheet.primitives if isinstance(p, Dimension)]
     assert len(shown) > 20
     for one in shown:
@@ -141,7 +141,7 @@ def test_an_empty_plan_draws_nothing_and_fails_nothing() -> None:
 
 def test_a_groove_is_drawn_at_its_height_in_the_part() -> None:
     plan = solved(frameless())
-    side = next(p for p in parts_of(plan) if p.role == "side_left")
+    side = next(p for p in pieces_of(plan) if p.role == "side_left")
     found = dimensions(part_sheet(plan, side))
     assert found["bottom_raise"].text == "3/8"
     assert found["groove_depth_side"].text == "1/4"
@@ -151,7 +151,7 @@ def test_a_groove_is_drawn_at_its_height_in_the_part() -> None:
 
 def test_a_rabbet_is_drawn_at_both_ends() -> None:
     plan = solved(frameless(joint="rabbet_in_ends"))
-    front = next(p for p in parts_of(plan) if p.role == "box_front")
+    front = next(p for p in pieces_of(plan) if p.role == "box_front")
     sheet = part_sheet(plan, front)
     length, width = value(plan, "box_front_length_cut"), mm("1/2")
     lines = [p for p in sheet.primitives if p.role == "cut" and p.layer == "joinery"]

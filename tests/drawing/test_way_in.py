@@ -10,7 +10,7 @@ from tests.helpers import changed, drawer_of, frameless, mm, solved, space_of, s
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.primitives import Dimension, Polyline, Rect, Sheet, Text
 from vasculum.drawing.way_in import brought_in
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan
 
 
 def crate(**choices: str) -> SolvedPlan:

@@ -33,11 +33,11 @@ from vasculum.export.parts_csv import COLUMNS, parts_csv
 from vasculum.export.pdf.measuring import measuring_sheet
 from vasculum.export.pdf.pack import print_pack
 from vasculum.export.svg import svg_of
-from vasculum.plan.reading import read_plan
-from vasculum.plan.settings import SETTINGS, setting_named
-from vasculum.plan.solution import solution_of
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
+from vasculum.plan.document.reading import read_plan
+from vasculum.plan.document.settings import SETTINGS, setting_named
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.solution import solution_of
 
 SVG = "{http://www.w3.org/2000/svg}"
 

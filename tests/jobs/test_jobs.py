@@ -9,10 +9,10 @@ import pytest
 
 from tests.helpers import mm, solved
 from vasculum.export.files import EXPORTS
-from vasculum.plan.layout import BOXES, cells_of
-from vasculum.plan.reading import read_plan
-from vasculum.plan.solution import findings_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.document.reading import read_plan
+from vasculum.plan.laying.layout import BOXES, cells_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.solution import findings_of
 
 HERE = Path(__file__).parent
 JOBS = sorted(path.stem for path in HERE.glob("*.json"))

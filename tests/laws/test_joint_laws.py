@@ -23,8 +23,8 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.walls import walls_from_above
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.solving import SolvedPlan
 
 FRONTS, BACKS = ([k.partition(".")[2] for k in the_catalogue().alternatives(family)] for family in ("joint", "back"))
 PAIRS = list(itertools.product(FRONTS, BACKS))

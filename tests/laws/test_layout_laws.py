@@ -26,12 +26,12 @@ from tests.helpers import (
     with_readings,
 )
 from vasculum.plan.document import Plan
-from vasculum.plan.layout import boxes_of, divider_of, is_even_stack, nodes_of
-from vasculum.plan.parts import merged, parts_of
-from vasculum.plan.patching import marked
-from vasculum.plan.reading import read_plan, write_plan
-from vasculum.plan.restoring import brought_back
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.document.reading import read_plan, write_plan
+from vasculum.plan.edits.restoring import brought_back
+from vasculum.plan.laying.layout import boxes_of, divider_of, is_even_stack, nodes_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.marking import marked
+from vasculum.plan.making.pieces import merged, pieces_of
 
 MANY = settings(max_examples=40, deadline=None, derandomize=True)
 
@@ -186,7 +186,7 @@ def test_every_box_goes_into_its_cell(plan: SolvedPlan) -> None:
 @MANY
 @given(banks())
 def test_merging_loses_no_part(plan: SolvedPlan) -> None:
-    every = parts_of(plan)
+    every = pieces_of(plan)
     together = [part.id for group in merged(plan, every) for part in group]
     assert sorted(together) == sorted(part.id for part in every)
     assert len(set(together)) == len(together)

@@ -26,11 +26,11 @@ from vasculum.drawing.opening import elevation
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Rect
 from vasculum.plan.document import Plan
-from vasculum.plan.layout import numbers_of
-from vasculum.plan.parts import parts_of
-from vasculum.plan.solution import solution_of
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.layout import numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.solution import solution_of
 
 CASE = ("case_side_length_cut", "case_across_length_cut", "case_panel_depth_cut")
 
@@ -97,13 +97,13 @@ def test_a_back_covers_the_case_or_reaches_into_its_rabbets() -> None:
 
 
 def test_the_parts_of_a_case_are_listed_with_their_hands_and_sheets() -> None:
-    roles = {p.role: p for p in parts_of(solved(case(case_top="stretchers", plinth_height="4 in", through="top")))}
+    roles = {p.role: p for p in pieces_of(solved(case(case_top="stretchers", plinth_height="4 in", through="top")))}
     wanted = {"case_side_left", "case_side_right", "case_bottom", "stretcher_front", "stretcher_back", "case_back"}
     assert wanted | {"toe_board_front", "toe_board_back", "toe_end_left", "toe_end_right"} <= set(roles)
     assert "case_top" not in roles
     assert (roles["case_side_left"].hand, roles["case_side_right"].hand) == ("L", "R")
     assert roles["case_back"].sheet != roles["case_bottom"].sheet
-    assert not [p for p in parts_of(solved(frameless())) if p.role.startswith("case")]
+    assert not [p for p in pieces_of(solved(frameless())) if p.role.startswith("case")]
 
 
 def test_a_toe_board_between_sides_and_a_plinth_below_a_bottom() -> None:
@@ -134,7 +134,7 @@ def test_holes_from_one_datum_are_drawn_and_counted() -> None:
     done = solved(case(case_joint="knock_down"))
     assert of_space(done, "hole_places")[0] == tuple(map(mm, ("2", "10", "18")))
     assert of_space(done, "hole_line_low", "hole_line_high") == [mm("3/8"), mm("3/8")]
-    side = next(p for p in parts_of(done) if p.role == "case_side_left")
+    side = next(p for p in pieces_of(done) if p.role == "case_side_left")
     assert len([p for p in part_sheet(done, side).primitives if isinstance(p, Arc)]) == 6
     bought = {h.what: (h.count, h.through) for h in solution_of(done).hardware}
     assert bought["Screw for the case, 2 in"] == (12, "through board 3/4 in into the end of the next")
@@ -144,7 +144,7 @@ def test_holes_from_one_datum_are_drawn_and_counted() -> None:
 
 def test_housed_boards_are_on_the_part_that_runs_through() -> None:
     rows = {p.name: [j.text for j in p.joinery] for p in solution_of(solved(case(case_joint="housed"))).parts}
-    assert rows["Case side, left"][0].startswith("Dado, lower end: centred 3/8 in from it, 3/4 in wide, 3/8 in deep")
+    assert rows["Case side, left"][0].startswith("Dado: centred 3/8 in from the lower end, 3/4 in wide, 3/8 in deep")
     assert rows["Case bottom, Case top"] == []
 
 
@@ -243,4 +243,4 @@ def test_a_top_that_was_said_for_the_height_to_match_stands_on_the_case() -> Non
 def test_a_free_unit_begins_with_a_new_case_and_a_cabinet_with_the_one_that_is_there() -> None:
     unit = new_plan("Free", "frameless", "in", "30", "24", "20", "unit")
     assert of_space(unit, "case_outside_width") == [mm("31 1/2")]
-    assert not [p for p in parts_of(solved(new_plan("C", "frameless", "in", "30", "24", "20"))) if "case" in p.role]
+    assert not [p for p in pieces_of(solved(new_plan("C", "frameless", "in", "30", "24", "20"))) if "case" in p.role]

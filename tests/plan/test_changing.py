@@ -22,13 +22,13 @@ from tests.helpers import (
 )
 from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import show
-from vasculum.plan.marks import mark_text, with_marks
-from vasculum.plan.patching import PatchStep, patched
-from vasculum.plan.reading import FaultyPlan
-from vasculum.plan.solution import moved, solution_of
-from vasculum.plan.solving import solve_plan
-from vasculum.plan.starting import new_plan
-from vasculum.plan.telling import tell
+from vasculum.plan.document.marks import mark_text, with_marks
+from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.edits.patching import PatchStep, patched
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.solving import solve_plan
+from vasculum.plan.telling.solution import moved, solution_of
+from vasculum.plan.telling.why import tell
 
 # ---- patches ------------------------------------------------------------------------------------------------------
 

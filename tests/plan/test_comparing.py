@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from tests.helpers import changed, drawer_of, frameless, mm, solved, split, step
-from vasculum.plan.comparing import area_text, compared
+from vasculum.plan.telling.comparing import area_text, compared
 
 
 def lines(topic: str, *plans: object) -> dict[str, tuple[str, str, bool]]:

@@ -9,9 +9,9 @@ from vasculum.drawing.panel import panel_of
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Line, Rect, Text
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.solution import solution_of
-from vasculum.plan.starting import new_plan
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.solution import solution_of
 
 BY_HAND = [
     # front, width, height, set-back, provenance
@@ -49,8 +49,8 @@ def test_the_true_thickness_of_the_front_decides_how_deep_a_lip_is_cut() -> None
     done = solved(measured(frameless(front="lipped"), front_sheet="23/32 in"))
     assert value(done, "lip_rabbet_depth") == mm("23/64")
     assert value(done, "lip_rabbet_width") == mm("3/8")
-    front = next(p for p in parts_of(done) if p.role == "front")
-    assert [j.kind for j in front.joinery] == ["round"]
+    front = next(p for p in pieces_of(done) if p.role == "front")
+    assert [c.rule.what for c in front.cuts] == ["round"]
     assert any(isinstance(p, Rect) and p.role == "cut" for p in part_sheet(done, front).primitives)
 
 
@@ -91,19 +91,19 @@ def test_sides_of_an_integral_front_by_hand() -> None:
         assert value(done, "outside_depth") == mm("18")
         assert value(done, "inside_depth") == mm("17 1/2")
         assert value(done, "box_back_length_cut") == mm("20 1/2")
-    roles = [p.role for p in parts_of(housed)]
+    roles = [p.role for p in pieces_of(housed)]
     assert "box_front" not in roles
     assert roles.count("front") == 1
 
 
 def test_housings_and_groove_are_on_the_back_of_the_face() -> None:
     done = solved(integral())
-    front = next(p for p in parts_of(done) if p.role == "front")
-    assert [j.kind for j in front.joinery] == ["housing", "housing", "stopped"]
+    front = next(p for p in pieces_of(done) if p.role == "front")
+    assert [c.rule.what for c in front.cuts] == ["stopped_groove", "dado", "dado"]
     edge, raised = value(done, "front_edge_to_box_edge"), value(done, "bottom_raise")
     assert value(done, "face_groove_from_edge") == edge + raised
     drawn = [p for p in part_sheet(done, front).primitives if isinstance(p, Line) and p.layer == "joinery"]
-    assert len(drawn) == 6  # two lines for each of three cuts
+    assert len(drawn) == 8  # two lines for each of three cuts
 
 
 def test_an_integral_front_takes_no_front_screws_and_its_pull_passes_one_board() -> None:
@@ -115,7 +115,7 @@ def test_an_integral_front_takes_no_front_screws_and_its_pull_passes_one_board()
 def test_without_a_front_the_sides_are_butted_to_a_box_front() -> None:
     done = solved(integral(front="none"))
     assert value(done, "side_loss_front") == mm("1/2")
-    assert any(p.role == "box_front" for p in parts_of(done))
+    assert any(p.role == "box_front" for p in pieces_of(done))
 
 
 def test_a_housing_through_the_face_is_refused() -> None:
@@ -177,13 +177,13 @@ def test_the_faces_stand_on_the_panel_in_their_order_with_honest_kerfs() -> None
     assert marks == [
         f"{n}  {plan.marks.get(f'{i}/front', done.plan.marks[f'{i}/front'])}" for n, i in enumerate(ids, 1)
     ]
-    assert {p.grain for p in parts_of(done) if p.role == "front"} == {"matched"}
+    assert {p.grain for p in pieces_of(done) if p.role == "front"} == {"matched"}
 
 
 def test_a_column_whose_figure_runs_free_has_no_panel() -> None:
     plan, ids = split(frameless("22", "30"), "place-2", "rows", {}, {})
     assert not panel_of(solved(plan), ids[0]).primitives
-    assert {p.grain for p in parts_of(solved(plan)) if p.role == "front"} == {"length"}
+    assert {p.grain for p in pieces_of(solved(plan)) if p.role == "front"} == {"length"}
 
 
 # ---- carried in: a face that belongs to the box comes with it ------------------------------------------------------
@@ -207,7 +207,7 @@ def test_a_sheet_without_grain_lets_its_parts_be_turned() -> None:
     plan = frameless()
     at = f"/library/sheets/{plan.choices['side_sheet']}/grain"
     free = solved(changed(plan, step(at, "free")))
-    assert {p.grain for p in parts_of(free) if p.role.startswith("side")} == {"free"}
-    assert {p.grain for p in parts_of(free) if p.role == "front"} == {"length"}
-    side = next(p for p in parts_of(free) if p.role == "side_left")
+    assert {p.grain for p in pieces_of(free) if p.role.startswith("side")} == {"free"}
+    assert {p.grain for p in pieces_of(free) if p.role == "front"} == {"length"}
+    side = next(p for p in pieces_of(free) if p.role == "side_left")
     assert "grain free" in [p.text for p in part_sheet(free, side).primitives if isinstance(p, Text)]

@@ -10,9 +10,9 @@ from tests.helpers import drawer_of, mm, solved
 from vasculum.core.flow import read_key
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.plan.document import VERSION
-from vasculum.plan.layout import cells_of
-from vasculum.plan.reading import read_plan
-from vasculum.plan.solution import findings_of
+from vasculum.plan.document.reading import read_plan
+from vasculum.plan.laying.layout import cells_of
+from vasculum.plan.telling.solution import findings_of
 
 GOLDEN = Path(__file__).parent.parent / "golden"
 

@@ -22,8 +22,8 @@ from vasculum.drawing.opening import elevation
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Rect
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.solution import solution_of
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.solution import solution_of
 
 
 def bought(plan: Plan, what: str) -> list[tuple[int, str, str]]:
@@ -73,7 +73,7 @@ def test_holes_follow_the_front_and_are_drawn_on_the_side() -> None:
     drawer = drawer_of(plan)
     assert done.solved.value(drawer, "case_holes") == (mm("1 3/4"), mm("9 3/4"))
     assert done.solved.value(drawer, "side_holes") == (mm("1"), mm("9 1/2"))
-    left, right = (next(p for p in parts_of(done) if p.role == f"side_{hand}") for hand in ("left", "right"))
+    left, right = (next(p for p in pieces_of(done) if p.role == f"side_{hand}") for hand in ("left", "right"))
     length = done.solved.value(*left.length)
     for part, along in ((left, mm("1")), (right, length - mm("1"))):
         holes = [p for p in part_sheet(done, part).primitives if isinstance(p, Arc)]
@@ -134,8 +134,8 @@ def test_a_pull_on_the_edge_takes_its_allowance_off_every_front_and_the_column_s
 
 def test_a_hand_hole_is_cut_through_and_drawn() -> None:
     done = solved(frameless(pull="hand_hole"))
-    front = next(p for p in parts_of(done) if p.role == "front")
-    assert [j.kind for j in front.joinery] == ["hand_hole"]
+    front = next(p for p in pieces_of(done) if p.role == "front")
+    assert [c.rule.what for c in front.cuts] == ["hole"]
     assert any(isinstance(p, Rect) and p.role == "cut" for p in part_sheet(done, front).primitives)
     assert bought(done.plan, "pull") == []
 

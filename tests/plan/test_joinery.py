@@ -9,9 +9,9 @@ import pytest
 from tests.helpers import frameless, solved, with_choices
 from vasculum.core.catalogue import the_catalogue
 from vasculum.drawing.part import part_sheet
-from vasculum.plan.joinery import in_words
-from vasculum.plan.parts import merged, parts_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import merged, pieces_of
+from vasculum.plan.telling.cuts import in_words
 
 JOINTS, BOTTOMS = (
     [kind.partition(".")[2] for kind in the_catalogue().alternatives(family)] for family in ("joint", "bottom")
@@ -20,8 +20,8 @@ JOINTS, BOTTOMS = (
 
 def notes(plan: SolvedPlan, role: str) -> list[str]:
     """What is cut into the part of one role, the groove and the runner line left out."""
-    (part,) = [one for one in parts_of(plan) if one.role == role]
-    return [in_words(plan, one) for one in part.joinery if one.kind not in ("groove", "line")]
+    (part,) = [one for one in pieces_of(plan) if one.role == role]
+    return [in_words(plan, part, one) for one in part.cuts if one.rule.what not in ("groove", "line")]
 
 
 def box(**choices: str) -> SolvedPlan:
@@ -62,18 +62,18 @@ def test_a_narrow_blade_takes_more_passes() -> None:
 def test_a_back_over_a_bottom_that_is_slid_in_is_lower_than_the_sides() -> None:
     """4 1/2 less 3/8 and 1/4."""
     plan = box(bottom="slid_in")
-    sizes = {one.role: plan.solved.value(*one.width) for one in parts_of(plan)}
+    sizes = {one.role: plan.solved.value(*one.width) for one in pieces_of(plan)}
     assert sizes["side_left"] - sizes["box_back"] == plan.plan.length("5/8 in")
 
 
 @pytest.mark.parametrize(("joint", "bottom"), list(itertools.product(JOINTS, BOTTOMS)))
 def test_every_part_is_drawn_with_what_is_cut_into_it_inside_its_outline(joint: str, bottom: str) -> None:
     plan = box(joint=joint, bottom=bottom)
-    for part in [group[0] for group in merged(plan, parts_of(plan))]:
+    for part in [group[0] for group in merged(plan, pieces_of(plan))]:
         sheet = part_sheet(plan, part)
         length, width = (plan.solved.value(*key) for key in (part.length, part.width))
         cuts = [one for one in sheet.primitives if one.layer == "joinery"]
-        assert bool(cuts) == bool(part.joinery)
+        assert bool(cuts) == bool(part.cuts)
         for cut in cuts:
             for x, y in (cut.start, cut.end):  # type: ignore[union-attr]
                 assert 0 <= x <= length
@@ -82,7 +82,7 @@ def test_every_part_is_drawn_with_what_is_cut_into_it_inside_its_outline(joint: 
 
 def test_left_and_right_sides_are_drawn_as_mirror_images() -> None:
     plan = box(joint="butt_between", back_joint="dado")
-    sides = {one.hand: one for one in parts_of(plan) if one.role in ("side_left", "side_right")}
+    sides = {one.hand: one for one in pieces_of(plan) if one.role in ("side_left", "side_right")}
     length = plan.solved.value(*sides["L"].length)
     across = {
         hand: sorted(

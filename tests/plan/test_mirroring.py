@@ -11,10 +11,10 @@ from tests.helpers import changed, drawer_of, fixed, framed, mm, solved, space_o
 from tests.plan.test_obstructions import with_obstruction
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.plan.document import Plan
-from vasculum.plan.layout import cells_of
-from vasculum.plan.mirroring import mirrored_space
-from vasculum.plan.parts import parts_of
-from vasculum.plan.patching import patched
+from vasculum.plan.edits.mirroring import mirrored_space
+from vasculum.plan.edits.patching import patched
+from vasculum.plan.laying.layout import cells_of
+from vasculum.plan.making.pieces import pieces_of
 
 
 @pytest.fixture
@@ -56,7 +56,7 @@ def test_the_parts_of_both_halves_are_as_many_of_each_size(half: Plan) -> None:
 
     def sizes(space: str) -> Counter[tuple[object, ...]]:
         cells = {cell.id for cell in cells_of(done.plan, space)}
-        own = [p for p in parts_of(done) if p.place in cells]
+        own = [p for p in pieces_of(done) if p.place in cells]
         return Counter((p.sheet, *(done.solved.value(*k) for k in (p.length, p.width, p.thickness))) for p in own)
 
     left, right = done.plan.space_order

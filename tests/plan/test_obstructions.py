@@ -9,9 +9,9 @@ import pytest
 from tests.helpers import changed, codes, drawer_of, framed, frameless, mm, solved, space_of, split, step, with_readings
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.reading import FaultyPlan
-from vasculum.plan.words import place_name
+from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.words import place_name
 
 CELL = {
     "obstruction_clearance": "1/16", "clear_stands_in": "0", "outer_cell_from_left": "0", "outer_cell_width": "12",
@@ -70,7 +70,7 @@ def test_a_hinge_takes_width_only_from_the_cell_beside_it() -> None:
     hinged = with_obstruction(plan, "left", "3/8 in", from_floor="14 in", height="2 in")
     after = widths(hinged, at, "outside_width")
     assert after == before | {"top": before["top"] - mm("7/16")}
-    strips = [p for p in parts_of(solved(hinged)) if p.role.startswith("strip_")]
+    strips = [p for p in pieces_of(solved(hinged)) if p.role.startswith("strip_")]
     assert [(p.place, p.role) for p in strips] == [(at["top"], "strip_left")]
 
 

@@ -6,9 +6,9 @@ import pytest
 
 from tests.helpers import framed, frameless, solved, space_of
 from vasculum.core.errors import PlanRefused
-from vasculum.plan.pasted import MOST_ROWS
-from vasculum.plan.patching import patched
-from vasculum.plan.readings_csv import read_readings, taken_in
+from vasculum.plan.edits.pasted import MOST_ROWS
+from vasculum.plan.edits.patching import patched
+from vasculum.plan.edits.readings_csv import read_readings, taken_in
 
 TABLE = """of,along,level,reading,plus_minus,note
 width,front,low,24,,

@@ -12,8 +12,8 @@ import pytest
 from tests.helpers import framed
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document import Plan
-from vasculum.plan.reading import FaultyPlan, plan_from, read_plan, write_plan
-from vasculum.plan.schema import plan_schema
+from vasculum.plan.document.reading import FaultyPlan, plan_from, read_plan, write_plan
+from vasculum.plan.document.schema import plan_schema
 
 
 @pytest.fixture

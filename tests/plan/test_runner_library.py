@@ -6,8 +6,8 @@ import pytest
 
 from tests.helpers import frameless, with_runner
 from vasculum.core.errors import PlanRefused
-from vasculum.plan.patching import patched
-from vasculum.plan.runners_csv import COLUMNS, read_runners, runners_csv, taken_in
+from vasculum.plan.edits.patching import patched
+from vasculum.plan.edits.runners_csv import COLUMNS, read_runners, runners_csv, taken_in
 
 HEADING = "name,kind,side_clearance,height,metal,stock_lengths,measured"
 

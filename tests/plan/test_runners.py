@@ -21,9 +21,9 @@ from tests.helpers import (
     with_runner,
 )
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.reading import FaultyPlan, read_plan, write_plan
-from vasculum.plan.solution import solution_of
+from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.solution import solution_of
 
 
 def on(system: str, **choices: str) -> Plan:
@@ -156,8 +156,8 @@ def test_who_and_when_of_a_reading_are_checked(field: dict[str, str]) -> None:
 
 
 def test_a_mirror_image_takes_profiles_and_what_boxes_end_before_to_the_other_side() -> None:
-    from vasculum.plan.mirroring import mirrored_space
-    from vasculum.plan.patching import patched
+    from vasculum.plan.edits.mirroring import mirrored_space
+    from vasculum.plan.edits.patching import patched
 
     plan = frameless("24", "12", "20")
     profile = [{"at": "0 in", "projection": "3 in"}, {"at": "5 in", "projection": "1 in"}]
@@ -233,8 +233,8 @@ def test_a_tray_rides_on_its_battens_by_what_they_stand_out_less_its_play() -> N
     """22 1/2 less 22 3/8 is a play of 1/8; 3/4 less 1/8 stays: 5/8. Common practice."""
     plan = on("batten")
     assert (value(plan, "tray_play"), value(plan, "batten_engagement")) == (mm("1/8"), mm("5/8"))
-    strips = [p for p in parts_of(solved(plan)) if p.role in ("runner_left", "runner_right")]
-    assert [(p.name, p.hand) for p in strips] == [("Batten, left", "L"), ("Batten, right", "R")]
+    strips = [p for p in pieces_of(solved(plan)) if p.role in ("runner_left", "runner_right")]
+    assert [(p.rule.title, p.hand) for p in strips] == [("Batten, left", "L"), ("Batten, right", "R")]
     assert "tray-falls-between" in codes(on("batten", batten_projection="1/8 in"), "stop")
     wide = changed(plan, step(f"/library/runners/{plan.choices['runner']}/side_clearance", "1/2 in", "replace"))
     assert "tray-falls-between" in codes(wide, "stop")
@@ -252,7 +252,10 @@ def test_a_box_hung_under_a_top_has_its_line_in_the_rails() -> None:
     assert "no-room-for-rails" in codes(with_runner(frameless("22 1/2", "3 1/2", "20"), "hung"), "stop")
     assert "plate-too-narrow" in codes(on("hung", hung_plate_width="22 in"), "stop")
     assert "plate-too-narrow" not in codes(on("hung", hung_plate_width="24 in"))
-    assert [p.name for p in parts_of(solved(plan)) if p.role.startswith("runner_")] == ["Rail, left", "Rail, right"]
+    assert [p.rule.title for p in pieces_of(solved(plan)) if p.role.startswith("runner_")] == [
+        "Rail, left",
+        "Rail, right",
+    ]
 
 
 def test_shelves_between_posts_stand_on_a_step_and_take_two_rails_each() -> None:

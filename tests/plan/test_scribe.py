@@ -14,8 +14,8 @@ from vasculum.drawing.primitives import Polyline
 from vasculum.drawing.template import template, templates
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.reading import FaultyPlan
+from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.making.pieces import pieces_of
 
 
 def with_scribe(plan: Plan, *stations: tuple[str, str], **more: Any) -> tuple[Plan, str]:
@@ -42,9 +42,9 @@ def test_the_strip_fills_the_gap_less_reveal_and_caulk() -> None:
 
 def test_its_blank_is_a_part_and_an_unmeasured_strip_is_none() -> None:
     plan, scribe = with_scribe(frameless(), *WAVY)
-    assert [p.id for p in parts_of(solved(plan)) if p.role == "scribe"] == [f"{scribe}/scribe"]
+    assert [p.id for p in pieces_of(solved(plan)) if p.role == "scribe"] == [f"{scribe}/scribe"]
     bare, _ = with_scribe(frameless())
-    assert not [p for p in parts_of(solved(bare)) if p.role == "scribe"]
+    assert not [p for p in pieces_of(solved(bare)) if p.role == "scribe"]
     assert not codes(bare, "stop")
 
 

@@ -13,10 +13,10 @@ from tests.helpers import changed, codes, frameless, mm, sheet_of, solved, step,
 from vasculum.core import shopping
 from vasculum.export.shopping_csv import COLUMNS, shopping_csv
 from vasculum.plan.document import Plan
-from vasculum.plan.parts import parts_of
-from vasculum.plan.reading import FaultyPlan
-from vasculum.plan.shopping import ShoppingLine
-from vasculum.plan.solution import solution_of
+from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.shopping import ShoppingLine
+from vasculum.plan.telling.solution import solution_of
 
 
 def lines(plan: Plan) -> dict[str, ShoppingLine]:
@@ -141,11 +141,11 @@ def test_case_shelf_and_divider_lose_one_band_at_the_front() -> None:
     plan = with_rows(frameless("30", "24", "20", carcass="new"), case_band=("bands", BAND))
     plan = changed(plan, step("/places/place-2/holds", "shelf", "replace"))
     done = solved(plan)
-    depth = {p.role: done.solved.value(*p.width) for p in parts_of(done)}
+    depth = {p.role: done.solved.value(*p.width) for p in pieces_of(done)}
     assert depth["case_side_left"] == depth["case_top"] == depth["shelf"] == mm("19 7/8")
-    assert {p.bands for p in parts_of(done) if p.role == "shelf"} == {("front",)}
+    assert {p.bands for p in pieces_of(done) if p.role == "shelf"} == {("front",)}
     plain = solved(with_choices(frameless("30", "24", "20"), carcass="new"))
-    assert {p.bands for p in parts_of(plain)} == {()}
+    assert {p.bands for p in pieces_of(plain)} == {()}
 
 
 # ---- what a pair carries -------------------------------------------------------------------------------------------

@@ -7,14 +7,14 @@ import pytest
 from tests.helpers import RUNNER_SYSTEMS, changed, drawer_of, frameless, solved, step, value, with_runner
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import tools
-from vasculum.plan.comparing import volume_of
-from vasculum.plan.hardware import hardware_of
-from vasculum.plan.parts import parts_of
-from vasculum.plan.patching import patched
-from vasculum.plan.reading import FaultyPlan
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.weighing import WEIGHED, weighed
-from vasculum.plan.words import number_text
+from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.edits.patching import patched
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.comparing import volume_of
+from vasculum.plan.telling.hardware import hardware_of
+from vasculum.plan.telling.weighing import WEIGHED, weighed
+from vasculum.plan.telling.words import number_text
 
 
 def plan() -> SolvedPlan:
@@ -35,7 +35,7 @@ def test_what_was_said_comes_true_when_it_is_chosen(family: str) -> None:
     for one in weighed(before, family):
         after = solved(patched(before.plan, one.patch)) if one.patch else before
         assert one.volume == f"{float(volume_of(after)):.1f} litres"
-        assert one.parts == len(parts_of(after))
+        assert one.parts == len(pieces_of(after))
         assert one.to_buy == sum(h.count for h in hardware_of(after))
         assert one.height == number_text(value(after, "inside_height"), "in")
         difference = volume_of(after) - volume_of(before)
@@ -118,7 +118,7 @@ def test_a_box_on_each_system_by_hand(system: str) -> None:
 
 def test_a_concealed_runner_sizes_the_box_from_its_inside() -> None:
     """Clear 600, sides 12: outside 600 - 42 + 24 = 582; 14 below the sides. From memory."""
-    from vasculum.plan.starting import new_plan
+    from vasculum.plan.edits.starting import new_plan
 
     done = solved(with_runner(new_plan("U", "frameless", "mm", "600", "200", "520"), "undermount"))
     assert (value(done, "outside_width"), value(done, "play_below")) == (582, 14)
@@ -130,12 +130,12 @@ def test_every_system_is_tried_here() -> None:
 
 def test_wooden_runners_come_in_pairs_with_their_grooves() -> None:
     done = solved(with_runner(frameless("22 1/2", "9", "20"), "wooden"))
-    strips = [one for one in parts_of(done) if one.role in ("runner_left", "runner_right")]
+    strips = [one for one in pieces_of(done) if one.role in ("runner_left", "runner_right")]
     assert [one.hand for one in strips] == ["L", "R"]
     drawer = drawer_of(done.plan)
-    side = next(one for one in parts_of(done) if one.role == "side_left")
-    groove = next(one for one in side.joinery if one.kind == "runner_groove")
+    side = next(one for one in pieces_of(done) if one.role == "side_left")
+    groove = next(one for one in side.cuts if one.rule.title == "Groove for the runner")
     into = done.solved.value(drawer, "runner_projects") - done.solved.value(drawer, "beside_box")
-    depth = done.solved.value(*(groove.depth or ("", "")))
+    depth = done.solved.value(*groove.keys["runner_groove_depth"])
     assert depth is not None
     assert 0 < into < depth

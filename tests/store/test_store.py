@@ -13,7 +13,7 @@ from sqlalchemy import text
 from tests.helpers import changed, frameless, step, with_readings
 from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn, StoreRefused
 from vasculum.plan.document import Plan
-from vasculum.plan.marks import with_marks
+from vasculum.plan.document.marks import with_marks
 from vasculum.store.database import back_up, database_file, open_database
 from vasculum.store.plans import KEPT_WHOLE, THIN_EVERY, Plans
 

@@ -11,7 +11,7 @@ from flask.testing import FlaskClient
 from tests.conftest import DEMO, Api
 from tests.helpers import framed
 from vasculum.demo import DEMO_PLANS
-from vasculum.plan.reading import write_plan
+from vasculum.plan.document.reading import write_plan
 
 SIDES = "/library/sheets/sheet-6/measured"
 

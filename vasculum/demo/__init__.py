@@ -5,7 +5,7 @@ from __future__ import annotations
 from importlib.resources import files
 
 from vasculum.plan.document import Plan
-from vasculum.plan.reading import read_plan
+from vasculum.plan.document.reading import read_plan
 
 DEMO_PLANS = {
     "scullery-cupboard": "scullery_cupboard.json",

@@ -11,8 +11,8 @@ from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.walls import walls_from_above
-from vasculum.plan.layout import BOXES, Node, divider_of, nodes_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.layout import BOXES, Node, divider_of, nodes_of
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 

@@ -14,8 +14,8 @@ from vasculum.drawing.primitives import Point, Polyline, Sheet
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.document import Model
-from vasculum.plan.layout import boxes_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.layout import boxes_of
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 SHOWN = 5

@@ -9,8 +9,8 @@ from itertools import pairwise
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Rect, Role
 from vasculum.drawing.sizes import Sizes
-from vasculum.plan.crossings import leans
 from vasculum.plan.document import Obstruction
+from vasculum.plan.laying.crossings import leans
 
 ZERO = Fraction(0)
 Span = tuple[Mm, Mm]

@@ -18,8 +18,8 @@ from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, R
 from vasculum.drawing.section import section
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.way_in import brought_in
-from vasculum.plan.layout import BOXES, Node, boxes_of, divider_of, nodes_of, numbers_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.layout import BOXES, Node, boxes_of, divider_of, nodes_of, numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 PULL = Fraction(8)

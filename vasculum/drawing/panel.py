@@ -8,8 +8,8 @@ from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Dimension, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes
-from vasculum.plan.layout import nodes_of, numbers_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.layout import nodes_of, numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 NUMBER_HEIGHT = Fraction(5)
@@ -34,9 +34,7 @@ def panel_of(plan: SolvedPlan, place: str) -> Sheet:
     if needed is None:
         return sheet
     least, wide, kerf, trim = needed
-    own = plan.laid.places[at].kinds
-    length = sizes.of("panel_length") if "panel_said" in own else None
-    width = sizes.of("panel_width") if "panel_width_said" in own else None
+    length, width = sizes.of("panel_length"), sizes.of("panel_width")
     whole, across = max(length or least, least), max(width or wide, wide)
     sheet.scale = scale_for(across, whole, *OPENING_PAPER)
     sheet.add(Rect("outline", "part", (ZERO, ZERO), across, whole, sizes.key("panel_length_needed")))

@@ -1,15 +1,16 @@
-"""A drawing of each part: the inside face with what is cut into it, its profile, and the grain."""
+"""A drawing of each piece: its inside face with what is cut into it, its profile, and the grain."""
 
 from __future__ import annotations
 
 from fractions import Fraction
 
-from vasculum.core.flow import Key, key_text
+from vasculum.core.flow import AXES, Key, key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Arc, Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
-from vasculum.plan.joinery import Joinery
-from vasculum.plan.part import Part
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import Cut, Piece
+from vasculum.plan.making.regions import Region, is_across, points, regions
+from vasculum.plan.telling.words import piece_name
 
 PAPER = (110, 42)
 ZERO = Fraction(0)
@@ -19,36 +20,42 @@ FINEST = Fraction(1, 2)
 """Fingers and tails narrower than this on paper, in mm, would be a blot: they are told in words only."""
 
 
-def part_sheet(plan: SolvedPlan, part: Part, tint: int = 1) -> Sheet:
-    """One part, its length across; empty while a size waits."""
-    mark = plan.plan.marks.get(part.id, "")
-    hand = f" ({part.hand})" if part.hand else ""
-    sheet = Sheet(f"part-{part.id.replace('/', '-')}", f"{mark}  {part.name}{hand}".strip())
-    sizes = [plan.solved.value(*key) for key in (part.length, part.width, part.thickness)]
-    if None in sizes:
+def part_sheet(plan: SolvedPlan, piece: Piece, tint: int = 1) -> Sheet:
+    """One piece, its length across; empty while a size waits."""
+    mark = plan.plan.marks.get(piece.id, "")
+    hand = f" ({piece.hand})" if piece.hand else ""
+    sheet = Sheet(f"part-{piece.id.replace('/', '-')}", f"{mark}  {piece_name(plan.plan, piece)}{hand}".strip())
+    if piece.size is None:
         return sheet
-    length, width, thickness = sizes
+    length, width, _ = piece.size
     sheet.scale = scale_for(length, width, *PAPER)
-    drawn = _PartDrawing(plan, part, sheet, (length, width, thickness))
-    sheet.add(Rect("fill", "part", (ZERO, ZERO), length, width, key_text(part.length), tint))
-    for joinery in part.joinery:
-        drawn.joinery(joinery)
+    drawn = _PieceDrawing(plan, piece, sheet, piece.size)
+    sheet.add(Rect("fill", "part", (ZERO, ZERO), length, width, key_text(piece.length), tint))
+    for cut in piece.cuts:
+        drawn.cut(cut)
     drawn.grain()
     drawn.profile()
-    drawn.dimension(part.length, (ZERO, ZERO), (length, ZERO), "across", -8)
-    drawn.dimension(part.width, (ZERO, ZERO), (ZERO, width), "up", -17)
+    drawn.dimension(piece.length, (ZERO, ZERO), (length, ZERO), "across", -8)
+    drawn.dimension(piece.width, (ZERO, ZERO), (ZERO, width), "up", -17)
     return sheet
 
 
-class _PartDrawing:
-    def __init__(self, plan: SolvedPlan, part: Part, sheet: Sheet, sizes: tuple[Mm, Mm, Mm]) -> None:
-        self.plan, self.part, self.sheet = plan, part, sheet
-        self.length, self.width, self.thickness = sizes
-        self.profile_from = self.length + 26 * sheet.scale
+def is_turned(piece: Piece) -> bool:
+    """Whether the inside face, looked at with its width upright, has the low end of the length on the right."""
+    stand = piece.stand
+    if stand is None:
+        return False
+    order = [AXES.index(axis) for axis in (stand.thick, stand.width, stand.length)]
+    is_even = order in ([0, 1, 2], [1, 2, 0], [2, 0, 1])
+    return (stand.inside > 0) == is_even
 
-    def value(self, key: Key | None) -> Mm | None:
-        value: Mm | None = None if key is None else self.plan.solved.value(*key)
-        return value
+
+class _PieceDrawing:
+    def __init__(self, plan: SolvedPlan, piece: Piece, sheet: Sheet, size: tuple[Mm, Mm, Mm]) -> None:
+        self.plan, self.piece, self.sheet = plan, piece, sheet
+        self.length, self.width, self.thickness = size
+        self.turned = is_turned(piece)
+        self.profile_from = self.length + 26 * sheet.scale
 
     def dimension(self, key: Key, start: tuple[Mm, Mm], end: tuple[Mm, Mm], way: str, offset: int) -> None:
         one = self.plan.solved.quantities[key]
@@ -61,200 +68,110 @@ class _PartDrawing:
             )
         )
 
-    def joinery(self, one: Joinery) -> None:
-        if one.kind == "rabbet_ends":
-            self._rabbet(one)
-            return
-        if one.kind in ("rabbet_end", "dado", "slot", "tongue"):
-            self._across(one)
-            return
-        if one.kind in ("fingers", "tails"):
-            self._interlocking(one)
-            return
-        if one.kind == "rabbet_edge":
-            self._edge(one)
-            return
-        if one.kind == "holes":
-            self._holes(one)
-            return
-        if one.kind == "hole_line":
-            self._hole_line(one)
-            return
-        if one.kind == "case_dado":
-            self._case_dado(one)
-            return
-        if one.kind == "back_rabbet":
-            self._back_rabbet(one)
-            return
-        if one.kind == "round":
-            self._round(one)
-            return
-        if one.kind == "housing":
-            self._housing(one)
-            return
-        if one.kind == "hand_hole":
-            self._through(one)
-            return
-        from_edge = self.value(one.from_edge)
-        if from_edge is None or one.from_edge is None:
-            return
-        key, at_edge = key_text(one.from_edge), self.length
-        if one.kind == "line":
-            self.sheet.add(Line("centre", "joinery", (ZERO, from_edge), (self.length, from_edge), key))
-            self.dimension(one.from_edge, (ZERO, ZERO), (ZERO, from_edge), "up", -8)
-            return
-        groove = self.value(one.width)
-        if groove is None:
-            return
-        for y in (from_edge, from_edge + groove):
-            self.sheet.add(Line("cut", "joinery", (ZERO, y), (self.length, y), key))
-        self.dimension(one.from_edge, (at_edge, ZERO), (at_edge, from_edge), "up", 6)
+    def x(self, along: Mm) -> Mm:
+        """A place along the piece as it is looked at."""
+        return self.length - along if self.turned else along
 
-    def _ends(self, one: Joinery) -> list[int]:
-        """Which ends it is cut at: 0 left, 1 right. A left side has its front on the left, a right one on the right."""
-        if one.end is None:
-            return [0, 1]
-        return [int((one.end == "back") != (self.part.hand == "R"))]
+    # ---- cuts ----------------------------------------------------------------------------------------------------
 
-    def _x(self, end: int, distance: Mm) -> Mm:
-        return self.length - distance if end else distance
-
-    def _across(self, one: Joinery) -> None:
-        """A cut across the face near an end: from its distance, as wide as it is."""
-        begins, width = self.value(one.from_edge) or ZERO, self.value(one.width)
-        if width is None or one.width is None:
+    def cut(self, cut: Cut) -> None:
+        """The outlines of what is taken out; of a mark its line; holes as circles; the distance that sets the fence."""
+        rule = cut.rule
+        key = key_text(cut.keys[rule.at or rule.width])
+        found = regions(self.plan, self.piece, cut)
+        if rule.what in ("fingers", "tails") and self._is_too_fine(found):
             return
-        for end in self._ends(one):
-            edges = (begins, begins + width) if begins else (width,)
-            for distance in edges:
-                x = self._x(end, distance)
-                self.sheet.add(Line("cut", "joinery", (x, ZERO), (x, self.width), key_text(one.width)))
-        end = self._ends(one)[0]
-        if one.from_edge is not None:
-            edge, near = self._x(end, ZERO), self._x(end, begins)
-            ends = ((min(edge, near), self.width), (max(edge, near), self.width))
-            self.dimension(one.from_edge, *ends, "across", 6)
-
-    def _interlocking(self, one: Joinery) -> None:
-        """Where fingers or tails begin and end along the end of the part."""
-        width, depth = self.value(one.width), self.value(one.depth)
-        count = None if one.count is None else self.value(one.count)
-        if width is None or depth is None or count is None or one.width is None or width < FINEST * self.sheet.scale:
+        if rule.what == "round" and found:
+            self._round(cut, key)
             return
-        shift = ZERO if one.kind == "fingers" else width / 2
-        for end in self._ends(one):
-            edge, inner = self._x(end, ZERO), self._x(end, depth)
-            self.sheet.add(Line("cut", "joinery", (inner, ZERO), (inner, self.width), key_text(one.width)))
-            for number in range(int(count) + (one.kind == "tails")):
-                y = width * number + shift if one.kind == "tails" else width * (number + 1)
-                if 0 < y < self.width:
-                    self.sheet.add(Line("cut", "joinery", (edge, y), (inner, y), key_text(one.width)))
+        for one in found:
+            self._outline(one, key, as_rect=rule.what == "hole")
+        if rule.what == "line":
+            self._line(cut, key)
+        for along, across in points(self.plan, self.piece, cut):
+            self.sheet.add(Arc("cut", "joinery", (self.x(along), across), HOLE, 0, 360, key_text(cut.keys[rule.holes])))
+        if rule.what == "holes" and is_across(self.piece, rule.datums[0]):
+            self._line(cut, key)
+        if rule.what == "rabbet" and len(rule.datums) > 1:
+            self._edge_view(cut, found)
+        self._distance(cut)
 
-    def _edge(self, one: Joinery) -> None:
-        """A rabbet along the lower edge."""
-        height = self.value(one.width)
-        if height is None or one.width is None:
+    def _is_too_fine(self, found: list[Region]) -> bool:
+        return all(high - low < FINEST * self.sheet.scale for _, (low, high), _ in found)
+
+    def _outline(self, one: Region, key: str, as_rect: bool) -> None:
+        """The edges of a cut that are not edges of the piece."""
+        (left, right), (low, high) = sorted(map(self.x, one.along)), one.across
+        if as_rect:
+            self.sheet.add(Rect("cut", "joinery", (left, low), right - left, high - low, key))
             return
-        self.sheet.add(Line("cut", "joinery", (ZERO, height), (self.length, height), key_text(one.width)))
-        self.dimension(one.width, (self.length, ZERO), (self.length, height), "up", 6)
+        for x in (left, right):
+            if 0 < x < self.length:
+                self.sheet.add(Line("cut", "joinery", (x, low), (x, high), key))
+        for y in (low, high):
+            if 0 < y < self.width:
+                self.sheet.add(Line("cut", "joinery", (left, y), (right, y), key))
 
-    def _holes(self, one: Joinery) -> None:
-        """Screw holes on a line, from the front end: left on a left side, right on a right one."""
-        line, holes = self.value(one.from_edge), None if one.width is None else self.plan.solved.value(*one.width)
-        if line is None or holes is None or one.width is None:
-            return
-        for hole in holes:
-            at = (self._x(int(self.part.hand == "R"), hole), line)
-            self.sheet.add(Arc("cut", "joinery", at, HOLE, 0, 360, key_text(one.width)))
-
-    def _hole_line(self, one: Joinery) -> None:
-        """Holes across a board of the case, from its front edge, which is the lower one."""
-        begins, holes = self.value(one.from_edge), None if one.width is None else self.plan.solved.value(*one.width)
-        if begins is None or holes is None or one.from_edge is None or one.width is None:
-            return
-        x = self._x(int("upper" in one.what), begins)
-        self.sheet.add(Line("centre", "joinery", (x, ZERO), (x, self.width), key_text(one.from_edge)))
-        for hole in holes:
-            self.sheet.add(Arc("cut", "joinery", (x, hole), HOLE, 0, 360, key_text(one.width)))
-        edge = self._x(int("upper" in one.what), ZERO)
-        ends = ((min(edge, x), self.width), (max(edge, x), self.width))
-        self.dimension(one.from_edge, *ends, "across", 6)
-
-    def _case_dado(self, one: Joinery) -> None:
-        middle, width = self.value(one.from_edge), self.value(one.width)
-        if middle is None or width is None or one.from_edge is None:
-            return
-        x = self._x(int("upper" in one.what), middle)
-        for at in (x - width / 2, x + width / 2):
-            self.sheet.add(Line("cut", "joinery", (at, ZERO), (at, self.width), key_text(one.from_edge)))
-
-    def _back_rabbet(self, one: Joinery) -> None:
-        """A rabbet along the back edge, which is the upper one."""
-        width = self.value(one.width)
-        if width is None or one.width is None:
-            return
-        y = self.width - width
-        self.sheet.add(Line("cut", "joinery", (ZERO, y), (self.length, y), key_text(one.width)))
-        self.dimension(one.width, (self.length, y), (self.length, self.width), "up", 6)
-
-    def _round(self, one: Joinery) -> None:
+    def _round(self, cut: Cut, key: str) -> None:
         """A rabbet along all four edges."""
-        width = self.value(one.width)
-        if width is None or one.width is None:
-            return
+        width = self.plan.solved.value(*cut.keys[cut.rule.width])
         inner = (self.length - 2 * width, self.width - 2 * width)
-        self.sheet.add(Rect("cut", "joinery", (width, width), *inner, key_text(one.width)))
-        self.dimension(one.width, (ZERO, self.width), (width, self.width), "across", 6)
+        self.sheet.add(Rect("cut", "joinery", (width, width), *inner, key))
+        self.dimension(cut.keys[cut.rule.width], (ZERO, self.width), (width, self.width), "across", 6)
 
-    def _housing(self, one: Joinery) -> None:
-        """A housing across the back of a face: seen from within, the left side is on the right."""
-        begins, width = self.value(one.from_edge), self.value(one.width)
-        if begins is None or width is None or one.from_edge is None:
+    def _line(self, cut: Cut, key: str) -> None:
+        """The centre of something, so far from an edge or an end."""
+        datum, at = cut.rule.datums[0], self.plan.solved.value(*cut.keys[cut.rule.at])
+        if at is None:
             return
-        end = int("left" in one.what)
-        for distance in (begins, begins + width):
-            x = self._x(end, distance)
-            self.sheet.add(Line("cut", "joinery", (x, ZERO), (x, self.width), key_text(one.from_edge)))
-        edge, near = self._x(end, ZERO), self._x(end, begins)
-        ends = ((min(edge, near), self.width), (max(edge, near), self.width))
-        self.dimension(one.from_edge, *ends, "across", 6)
+        if is_across(self.piece, datum):
+            x = self._from_end(cut, at)
+            self.sheet.add(Line("centre", "joinery", (x, ZERO), (x, self.width), key))
+        else:
+            self.sheet.add(Line("centre", "joinery", (ZERO, at), (self.length, at), key))
+            self.dimension(cut.keys[cut.rule.at], (ZERO, ZERO), (ZERO, at), "up", -8)
 
-    def _through(self, one: Joinery) -> None:
-        """A hole right through, in the middle of the length."""
-        begins, width, height = (self.value(key) for key in (one.from_edge, one.width, one.depth))
-        if begins is None or width is None or height is None or one.from_edge is None:
-            return
-        corner = ((self.length - width) / 2, begins)
-        self.sheet.add(Rect("cut", "joinery", corner, width, height, key_text(one.from_edge)))
-        self.dimension(one.from_edge, (self.length, ZERO), (self.length, begins), "up", 6)
+    def _from_end(self, cut: Cut, distance: Mm) -> Mm:
+        """A distance from the end that a cut is measured from, on the drawing."""
+        is_low = cut.rule.datums[0] in ("left", "front", "lower")
+        return self.x(distance if is_low else self.length - distance)
 
-    def _rabbet(self, one: Joinery) -> None:
-        width = self.value(one.width)
-        if width is None or one.width is None:
+    def _distance(self, cut: Cut) -> None:
+        """The dimension from the datum to the cut, or how wide an edge that is taken off is."""
+        rule = cut.rule
+        name = rule.at or ("" if rule.what in ("fingers", "tails", "tongue", "hole") else rule.width)
+        value = self.plan.solved.value(*cut.keys[name]) if name else None
+        if value is None or rule.what == "line" or (rule.what == "holes" and not is_across(self.piece, rule.datums[0])):
             return
-        for x in (width, self.length - width):
-            self.sheet.add(Line("cut", "joinery", (x, ZERO), (x, self.width), key_text(one.width)))
-        self.dimension(one.width, (ZERO, self.width), (width, self.width), "across", 6)
-        self._edge_view(one, width)
+        if is_across(self.piece, rule.datums[0]):
+            ends = sorted((self._from_end(cut, ZERO), self._from_end(cut, value)))
+            self.dimension(cut.keys[name], (ends[0], self.width), (ends[1], self.width), "across", 6)
+        else:
+            edge = ZERO if rule.datums[0] in ("lower", "front", "left") else self.width
+            ends = sorted((edge, abs(edge - value)))
+            self.dimension(cut.keys[name], (self.length, ends[0]), (self.length, ends[1]), "up", 6)
 
-    def _edge_view(self, one: Joinery, width: Mm) -> None:
-        """Above the face: the upper edge, inside face down, with both rabbets."""
-        depth = self.value(one.depth)
-        if depth is None or one.depth is None:
+    def _edge_view(self, cut: Cut, found: list[Region]) -> None:
+        """Above the face: the upper edge, inside face down, with the rabbets at both ends."""
+        if len(found) != 2:
             return
+        width, depth = found[0].along[1] - found[0].along[0], found[0].deep[1]
         base = self.width + 16 * self.sheet.scale
         length, top = self.length, base + self.thickness
-        points = (
+        outline = (
             (ZERO, base + depth), (width, base + depth), (width, base), (length - width, base),
             (length - width, base + depth), (length, base + depth), (length, top), (ZERO, top),
         )  # fmt: skip
-        self.sheet.add(Polyline("cut", "part", points, True, key_text(one.depth)))
-        self.dimension(one.depth, (length, base), (length, base + depth), "up", 6)
+        key = cut.keys[cut.rule.depth]
+        self.sheet.add(Polyline("cut", "part", outline, True, key_text(key)))
+        self.dimension(key, (length, base), (length, base + depth), "up", 6)
+
+    # ---- the piece itself ----------------------------------------------------------------------------------------
 
     def grain(self) -> None:
         """An arrow along the grain, or a word where it is free."""
-        if self.part.grain != "length":
-            word = "grain free" if self.part.grain == "free" else "in its place on the panel"
+        if self.piece.grain != "length":
+            word = "grain free" if self.piece.grain == "free" else "in its place on the panel"
             self.sheet.add(Text("grain", "part", (self.length / 2, self.width * Fraction(3, 5)), word, Fraction(3)))
             return
         y = self.width * Fraction(3, 5)
@@ -262,22 +179,21 @@ class _PartDrawing:
         head = Fraction(3, 2) * self.sheet.scale
         for start, end in ((middle - half, middle + half), (middle + half, middle - half)):
             back = head if end > start else -head
-            points = ((end - back, y + head / 2), (end, y), (end - back, y - head / 2))
-            self.sheet.add(Polyline("grain", "part", points))
+            arrow = ((end - back, y + head / 2), (end, y), (end - back, y - head / 2))
+            self.sheet.add(Polyline("grain", "part", arrow))
         self.sheet.add(Line("grain", "part", (middle - half, y), (middle + half, y)))
         at = (middle, y + Fraction(6, 5) * self.sheet.scale)
         self.sheet.add(Text("grain", "part", at, "grain", Fraction(3)))
 
     def profile(self) -> None:
-        """Beside the face: the part from its end, inside face to the left, with its groove."""
+        """Beside the face: the piece from its end, inside face to the left, with its groove."""
         x, right = self.profile_from, self.profile_from + self.thickness
-        groove = next((j for j in self.part.joinery if j.kind == "groove"), None)
-        sizes = [self.value(k) for k in (groove.from_edge, groove.width, groove.depth)] if groove else []
-        points: tuple[tuple[Mm, Mm], ...] = ((x, ZERO), (right, ZERO), (right, self.width), (x, self.width))
-        if groove and groove.depth and None not in sizes:
-            up, wide, deep = (s for s in sizes if s is not None)
-            notch = ((x, up + wide), (x + deep, up + wide), (x + deep, up), (x, up))
-            points = (*points, *notch)
-            self.dimension(groove.depth, (x, ZERO), (x + deep, ZERO), "across", -8)
-        self.sheet.add(Polyline("cut", "part", points, True, key_text(self.part.thickness)))
-        self.dimension(self.part.thickness, (x, self.width), (right, self.width), "across", 6)
+        groove = next((c for c in self.piece.cuts if c.rule.what == "groove" and c.rule.face == "inside"), None)
+        outline: tuple[tuple[Mm, Mm], ...] = ((x, ZERO), (right, ZERO), (right, self.width), (x, self.width))
+        for one in regions(self.plan, self.piece, groove) if groove else []:
+            (low, high), (_, deep) = one.across, one.deep
+            outline = (*outline, (x, high), (x + deep, high), (x + deep, low), (x, low))
+            if groove is not None:
+                self.dimension(groove.keys[groove.rule.depth], (x, ZERO), (x + deep, ZERO), "across", -8)
+        self.sheet.add(Polyline("cut", "part", outline, True, key_text(self.piece.thickness)))
+        self.dimension(self.piece.thickness, (x, self.width), (right, self.width), "across", 6)

@@ -9,8 +9,8 @@ from vasculum.drawing.carcass import case_from_side
 from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
-from vasculum.plan.layout import nodes_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.layout import nodes_of
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 

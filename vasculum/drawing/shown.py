@@ -18,9 +18,9 @@ from vasculum.drawing.section import section
 from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
 from vasculum.drawing.way_in import brought_in
 from vasculum.plan.document import Model
-from vasculum.plan.layout import nodes_of, numbers_of
-from vasculum.plan.parts import merged, parts_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.layout import nodes_of, numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import merged, pieces_of
 
 
 class StrokeShown(Model):
@@ -83,7 +83,7 @@ def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
     if name == "elevation" and of in plan.plan.spaces:
         return _sheet(elevation(plan, of), [])
     if name == "part":
-        for group in merged(plan, parts_of(plan)):
+        for group in merged(plan, pieces_of(plan)):
             if any(part.id == of for part in group):
                 sheet = part_sheet(plan, group[0], numbers.get(group[0].place, 1))
                 return _sheet(sheet, [part.id for part in group])

@@ -5,8 +5,7 @@ from __future__ import annotations
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Dimension, Layer, Point, Sheet, Way
-from vasculum.plan.joinery import nearest_key
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 
 
 class Sizes:

@@ -7,7 +7,7 @@ from fractions import Fraction
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Line, Polyline, Sheet, Text
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 LETTER = Fraction(4)

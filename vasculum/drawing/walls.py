@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
+from typing import Literal
 
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Primitive
 from vasculum.drawing.sizes import Sizes
-from vasculum.plan.joinery import ENDS, End
+
+End = Literal["front", "back"]
+ENDS: tuple[End, End] = ("front", "back")
 
 ZERO = Fraction(0)
 Cut = tuple[Mm, Mm, Mm]

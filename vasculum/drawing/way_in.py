@@ -9,7 +9,7 @@ from vasculum.core.lengths import Mm, show
 from vasculum.core.passing import Room, Size, Sizes, Turn, Way, is_free, way_in, ways_through
 from vasculum.drawing.primitives import OPENING_PAPER, Dimension, Point, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes as SizesOf
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
 ANGLES = range(0, 91, 30)

@@ -13,12 +13,12 @@ from vasculum.drawing.template import templates
 from vasculum.export.parts_csv import parts_csv
 from vasculum.export.shopping_csv import shopping_csv
 from vasculum.export.svg import svg_of
-from vasculum.plan.library_file import library_json
-from vasculum.plan.parts import merged, parts_of
-from vasculum.plan.reading import write_plan
-from vasculum.plan.runners_csv import runners_csv
-from vasculum.plan.solution import solution_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.document.reading import write_plan
+from vasculum.plan.edits.library_file import library_json
+from vasculum.plan.edits.runners_csv import runners_csv
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import merged, pieces_of
+from vasculum.plan.telling.solution import solution_of
 
 
 class ExportFile(NamedTuple):
@@ -48,7 +48,7 @@ def _shopping(plan: SolvedPlan, _revision: int | None) -> bytes:
 
 def _sheets(plan: SolvedPlan) -> list[Sheet]:
     """Everything that is drawn of a plan: its openings, then each distinct part."""
-    parts = [part_sheet(plan, group[0]) for group in merged(plan, parts_of(plan)) if group[0].sheet]
+    parts = [part_sheet(plan, group[0]) for group in merged(plan, pieces_of(plan)) if group[0].sheet]
     return [sheet for sheet in (*opening_sheets(plan), *parts, *templates(plan)) if sheet.primitives]
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 import csv
 import io
 
-from vasculum.plan.solution import Size, Solution
+from vasculum.plan.telling.solution import Size, Solution
 
 COLUMNS = (
     "marks", "name", "hand", "count", "length", "length_other", "length_mm", "width", "width_other", "width_mm",

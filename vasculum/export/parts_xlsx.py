@@ -12,7 +12,7 @@ from openpyxl.utils import get_column_letter
 from openpyxl.worksheet.worksheet import Worksheet
 
 from vasculum.export.parts_csv import harmless
-from vasculum.plan.solution import PartShown, Shown, Solution
+from vasculum.plan.telling.solution import PartShown, Shown, Solution
 
 PARTS = (
     "Marks", "No.", "Part", "Hand", "Length", "Width", "Thickness", "Length mm", "Width mm", "Thickness mm", "Material",

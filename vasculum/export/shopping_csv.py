@@ -6,7 +6,7 @@ import csv
 import io
 
 from vasculum.export.parts_csv import harmless
-from vasculum.plan.solution import Solution
+from vasculum.plan.telling.solution import Solution
 
 COLUMNS = ("what", "need", "buy", "cost")
 

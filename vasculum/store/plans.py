@@ -17,8 +17,8 @@ from sqlalchemy.orm import Session
 
 from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn
 from vasculum.plan.document import Plan
-from vasculum.plan.reading import read_plan
-from vasculum.plan.restoring import brought_back
+from vasculum.plan.document.reading import read_plan
+from vasculum.plan.edits.restoring import brought_back
 from vasculum.store.models import PlanRow, RevisionRow
 
 KEPT_WHOLE = 300

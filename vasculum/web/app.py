@@ -20,7 +20,7 @@ from vasculum.core.errors import (
     VasculumError,
 )
 from vasculum.devices.protocol import DeviceRefused
-from vasculum.plan.reading import FaultyPlan
+from vasculum.plan.document.reading import FaultyPlan
 from vasculum.store.database import database_file, open_database
 from vasculum.store.plans import Plans
 from vasculum.web import devices, files, history, pairing, plans, shop

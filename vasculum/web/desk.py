@@ -13,10 +13,10 @@ from vasculum.core.flow import Key, key_text
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.shown import View, drawings_of
 from vasculum.plan.document import Plan
-from vasculum.plan.patching import marked
-from vasculum.plan.restoring import brought_back
-from vasculum.plan.solution import Moved, moved, quantity_keys, quantity_shown, solution_of
-from vasculum.plan.solving import SolvedPlan
+from vasculum.plan.edits.restoring import brought_back
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.marking import marked
+from vasculum.plan.telling.solution import Moved, moved, quantity_keys, quantity_shown, solution_of
 from vasculum.store.plans import Plans, Revision
 from vasculum.web.messages import ChangeAnswer, PlanAnswer, PreviewAnswer, PrintState
 

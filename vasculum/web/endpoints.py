@@ -12,7 +12,7 @@ from flask import Blueprint, Response, request
 from pydantic import BaseModel, ValidationError
 
 from vasculum.core.errors import VasculumError
-from vasculum.plan.reading import Fault, pointer
+from vasculum.plan.document.reading import Fault, pointer
 
 Body = TypeVar("Body", bound=BaseModel)
 

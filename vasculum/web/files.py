@@ -8,7 +8,7 @@ from flask import Response, request
 
 from vasculum.core.errors import StoreRefused
 from vasculum.export.files import EXPORTS
-from vasculum.plan.settings import setting_named
+from vasculum.plan.document.settings import setting_named
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import PlanAnswer, Printed

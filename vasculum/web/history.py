@@ -5,7 +5,7 @@ from __future__ import annotations
 from flask import request
 
 from vasculum.core.flow import read_key
-from vasculum.plan.telling import tell
+from vasculum.plan.telling.why import tell
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import Base, ChangeAnswer, HistoryAnswer, HistoryLine, WhyAnswer

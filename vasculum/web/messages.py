@@ -10,16 +10,17 @@ from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit
 from vasculum.drawing.alternatives import Picture
 from vasculum.drawing.shown import SheetShown, View
-from vasculum.plan.comparing import Compared
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
-from vasculum.plan.hardware import Hardware
-from vasculum.plan.library_file import LibraryRow
-from vasculum.plan.patching import Patch, PatchStep
-from vasculum.plan.readings_csv import ReadRow
-from vasculum.plan.runners_csv import RunnerRow
-from vasculum.plan.settings import SettingShown
-from vasculum.plan.shopping import Shopping
-from vasculum.plan.solution import (
+from vasculum.plan.document.settings import SettingShown
+from vasculum.plan.document.stations import StationGroup
+from vasculum.plan.edits.library_file import LibraryRow
+from vasculum.plan.edits.patching import Patch, PatchStep
+from vasculum.plan.edits.readings_csv import ReadRow
+from vasculum.plan.edits.runners_csv import RunnerRow
+from vasculum.plan.telling.comparing import Compared
+from vasculum.plan.telling.hardware import Hardware
+from vasculum.plan.telling.shopping import Shopping
+from vasculum.plan.telling.solution import (
     Assumed,
     FindingShown,
     Moved,
@@ -30,10 +31,9 @@ from vasculum.plan.solution import (
     Solution,
     TapeCheck,
 )
-from vasculum.plan.stages import Stages
-from vasculum.plan.stations import StationGroup
-from vasculum.plan.telling import ReasonShown
-from vasculum.plan.weighing import Weighed
+from vasculum.plan.telling.stages import Stages
+from vasculum.plan.telling.weighing import Weighed
+from vasculum.plan.telling.why import ReasonShown
 
 LengthTyped = Annotated[str, Field(max_length=140)]
 RevisionNumber = Annotated[int, Field(ge=1, le=2**31 - 1)]

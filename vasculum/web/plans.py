@@ -10,19 +10,20 @@ from vasculum.core.errors import NoSuchQuantity, PlanMovedOn
 from vasculum.demo import DEMO_PLANS
 from vasculum.drawing.alternatives import picture_of
 from vasculum.drawing.shown import SheetShown, drawings_of, sheet_of
-from vasculum.plan import runners_csv
-from vasculum.plan.comparing import compared
 from vasculum.plan.document import Plan
-from vasculum.plan.dragging import dragged, pushed
-from vasculum.plan.library_file import library_taken_in, read_library
-from vasculum.plan.mirroring import mirrored_space
-from vasculum.plan.patching import marked, patched
-from vasculum.plan.reading import read_plan
-from vasculum.plan.readings_csv import read_readings, taken_in
-from vasculum.plan.solution import length_shown
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.starting import new_plan
-from vasculum.plan.weighing import WEIGHED, weighed_plans
+from vasculum.plan.document.reading import read_plan
+from vasculum.plan.edits import runners_csv
+from vasculum.plan.edits.dragging import dragged, pushed
+from vasculum.plan.edits.library_file import library_taken_in, read_library
+from vasculum.plan.edits.mirroring import mirrored_space
+from vasculum.plan.edits.patching import patched
+from vasculum.plan.edits.readings_csv import read_readings, taken_in
+from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.marking import marked
+from vasculum.plan.telling.comparing import compared
+from vasculum.plan.telling.solution import length_shown
+from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.store.plans import Listed
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints, need_json

@@ -23,11 +23,11 @@ from vasculum.core.tables import (
     tools,
 )
 from vasculum.demo import DEMO_PLANS
-from vasculum.plan.settings import SETTINGS
-from vasculum.plan.solution import Problem, Shown
-from vasculum.plan.starting import sheet_row
-from vasculum.plan.stations import station_groups
-from vasculum.plan.words import length_texts
+from vasculum.plan.document.settings import SETTINGS
+from vasculum.plan.document.stations import station_groups
+from vasculum.plan.edits.starting import sheet_row
+from vasculum.plan.telling.solution import Problem, Shown
+from vasculum.plan.telling.words import length_texts
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import (

@@ -785,6 +785,18 @@ export interface components {
             lines: components["schemas"]["Compared"][];
         };
         /**
+         * CutShown
+         * @description Something cut into a piece or marked on it, in words.
+         */
+        CutShown: {
+            /** Kind */
+            kind: string;
+            /** Text */
+            text: string;
+            /** Keys */
+            keys: string[];
+        };
+        /**
          * Drag
          * @description Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged.
          */
@@ -933,21 +945,6 @@ export interface components {
             label: string;
             /** Made At */
             made_at: string;
-        };
-        /**
-         * JoineryShown
-         * @description Something cut into a part or marked on it, in words.
-         */
-        JoineryShown: {
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "groove" | "rabbet_ends" | "line" | "rabbet_end" | "dado" | "tongue" | "fingers" | "tails" | "slot" | "rabbet_edge" | "runner_groove" | "holes" | "hand_hole" | "housing" | "stopped" | "round" | "face" | "hole_line" | "case_dado" | "back_rabbet";
-            /** Text */
-            text: string;
-            /** Keys */
-            keys: string[];
         };
         JsonValue: unknown;
         /**
@@ -1319,7 +1316,7 @@ export interface components {
              */
             weight: string;
             /** Joinery */
-            joinery: components["schemas"]["JoineryShown"][];
+            joinery: components["schemas"]["CutShown"][];
         };
         /**
          * PastedReadings

@@ -29,8 +29,10 @@ from vasculum.core.flow.things import (
     Datum,
     Edges,
     Face,
+    GoodKind,
     GoodRule,
     Hand,
+    Holder,
     PieceRule,
     Stand,
 )
@@ -199,15 +201,20 @@ class Catalogue:
         hand: Hand | None = None,
         bands: Edges | None = None,
         moves: bool = False,
+        where: str = "",
+        order: int = 0,
     ) -> Callable[[S], S]:
-        """A part to cut, beside the rules that size it; the function says where it stands."""
+        """A part to cut, beside the rules that size it; the function says where it stands.
+
+        ``where`` names a quantity that has to be there, and more than nothing.
+        """
 
         def register(stand: S) -> S:
             needs, optional = _parameters(stand)
             self.pieces.append(
                 PieceRule(
                     role, _together(per), title, length, width, thickness, stock, stand, needs, optional,
-                    _sentence(stand, role), hand, bands, moves,
+                    _sentence(stand, role), hand, bands, moves, where, order,
                 )
             )  # fmt: skip
             return stand
@@ -251,7 +258,7 @@ class Catalogue:
 
     def good(
         self,
-        what: str,
+        what: GoodKind,
         per: Kinds,
         title: str,
         unit: Literal["pair", "piece"] = "piece",
@@ -259,18 +266,20 @@ class Catalogue:
         size: str = "",
         through: tuple[str, ...] = (),
         into: tuple[str, ...] = (),
+        holds: Holder | None = None,
         row: str = "",
+        by: str = "",
         at_least: bool = False,
         where: str = "",
     ) -> None:
         """Something bought for a place; ``where`` names a quantity that has to be more than nothing."""
-        names = (count, size, *through, *into, where)
-        needs = tuple(dict.fromkeys(name for name in names if name and name not in PLAIN_HOLDERS))
+        needs = tuple(dict.fromkeys(name for name in (count, size, *through, *into, by, where) if name))
         self.goods.append(
             GoodRule(
-                what, _together(per), title, unit, needs, frozenset(), count, size, through, into, row, at_least, where
+                what, _together(per), title, unit, needs, frozenset(), count, size, through, into, holds, row, by,
+                at_least, where,
             )
-        )
+        )  # fmt: skip
 
     def alternative(
         self,
@@ -314,10 +323,6 @@ class Catalogue:
             if kind in self.known:
                 found.update(self.known[kind].shares)
         return found
-
-
-PLAIN_HOLDERS = ("case", "pull")
-"""What a screw may go into that is no piece of the plan."""
 
 
 def _parameters(function: Callable[..., Any]) -> tuple[tuple[str, ...], frozenset[str]]:

@@ -67,8 +67,7 @@ class PieceRule:
     """A part to cut: the quantities that are its sizes, its stock, and the function that says where it stands.
 
     ``stock`` is the choice that names its sheet, or a kind of strip; without one it is a body that is not cut, such as
-    a member of a runner in the room that it takes. ``stand`` answers a :class:`Stand`, or None where there is no such
-    piece for these numbers.
+    a member of a runner in the room that it takes. ``stand`` answers a :class:`Stand`, or None where nobody can say.
     """
 
     role: str
@@ -78,7 +77,7 @@ class PieceRule:
     width: str
     thickness: str
     stock: str
-    stand: Callable[..., Stand | None] | None
+    stand: Callable[..., Stand | None]
     needs: tuple[str, ...]
     optional: frozenset[str]
     sentence: str
@@ -86,6 +85,10 @@ class PieceRule:
     bands: Edges | None = None
     moves: bool = False
     """Whether it comes out with the drawer."""
+    where: str = ""
+    """A quantity that has to be there, and more than nothing."""
+    order: int = 0
+    """Where it stands in lists: tens together over all places of a space, ones within a place."""
 
     @property
     def sizes(self) -> tuple[str, str, str]:
@@ -142,21 +145,32 @@ class CutRule:
         return self.names
 
     @property
+    def way(self) -> tuple[object, ...]:
+        """How it is cut, whatever its sizes and whichever piece it goes into."""
+        return (self.what, self.title, self.face, self.datums, self.first, self.holes_from, self.is_centred)
+
+    @property
     def role(self) -> str:
         """A name of its own beside the others that go into the same piece."""
         return f"{self.what} {self.title} {'-'.join(self.datums)} into {self.into}"
+
+
+GoodKind = Literal["runner", "clip_rail", "post", "pull", "screw", "dowel"]
+"""What is bought, in the order in which it is listed."""
+Holder = Literal["case", "next_board"]
+"""What a screw may go into that is no thickness of its place."""
 
 
 @dataclass(frozen=True, slots=True)
 class GoodRule:
     """What is bought for a place: what, how many, by which size, through which pieces into which.
 
-    ``count`` is a quantity; without one it is one. ``through`` and ``into`` name thicknesses, or say *case* or *pull*.
-    ``row`` is the choice that names its library row, by which its price is found. Where it has a place of its own it
-    says its body: three sizes and the function that says where it stands.
+    ``count`` is a quantity; without one it is one. ``through`` and ``into`` name thicknesses, ``holds`` what it goes
+    into besides. ``row`` is the choice that names its library row, by which its price is found; ``by`` is what else it
+    follows from.
     """
 
-    what: str
+    what: GoodKind
     kinds: frozenset[str]
     title: str
     unit: Literal["pair", "piece"]
@@ -166,16 +180,17 @@ class GoodRule:
     size: str = ""
     through: tuple[str, ...] = ()
     into: tuple[str, ...] = ()
+    holds: Holder | None = None
     row: str = ""
+    by: str = ""
     at_least: bool = False
-    unless: str = ""
+    where: str = ""
     """A quantity that has to be more than nothing."""
-    sentence: str = ""
 
     @property
     def role(self) -> str:
         """A name of its own among the goods of a place."""
-        return f"{self.what} {self.size or self.count}"
+        return f"{self.title} {self.size or self.count or self.by}"
 
 
 @dataclass(frozen=True, slots=True)

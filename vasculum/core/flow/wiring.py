@@ -231,6 +231,8 @@ class _Wirer:
                 if known is not one:
                     foremost[type(one), one.role] = self._more_special(place, known, one)
         for one in foremost.values():
+            if not isinstance(one, CutRule) and one.where and self._reference(place.id, one.where, ("", "")) is None:
+                continue
             yield Wired(place.id, one, self._fed(place, one))
 
     def _more_special(self, place: Place, known: Thing, other: Thing) -> Thing:
@@ -244,7 +246,7 @@ class _Wirer:
         names = list(one.needs)
         optional = frozenset() if isinstance(one, CutRule) else one.optional
         if isinstance(one, PieceRule):
-            names += one.sizes
+            names += [*one.sizes, *([one.where] if one.where else [])]
             core = [] if one.bands is None else [n for n in (one.bands.length, one.bands.width) if n]
             names += core
             optional = optional | set(core) | ({f"{one.bands.choice}_thickness"} if one.bands else set())

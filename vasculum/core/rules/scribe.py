@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import piece, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, snap_down, snap_up, taken
@@ -44,3 +44,17 @@ def strip_width_cut(each_strip_width_here: tuple[Mm | None, ...], increment: Mm)
 def strip_length_cut(each_strip_station: tuple[Mm | None, ...], increment: Mm) -> Mm:
     """The strip is as long as its last station, down to the shop's increment."""
     return snap_down(largest(*taken(each_strip_station)), increment)
+
+
+@piece(
+    "scribe",
+    per="scribe",
+    title="Blank",
+    length="strip_length_cut",
+    width="strip_width_cut",
+    thickness="front_thickness",
+    stock="front_sheet",
+    order=40,
+)
+def scribe() -> None:
+    """A scribe strip stands between the edge of the case and a wall that only its template knows."""

@@ -9,7 +9,7 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph
 
 from vasculum.export.pdf.page import Cell, table
 from vasculum.export.pdf.type import BIG, FINE, SECTION, said
-from vasculum.plan.solution import Shown
+from vasculum.plan.telling.solution import Shown
 
 MOST_COLUMNS = 6
 

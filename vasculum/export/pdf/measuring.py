@@ -12,8 +12,8 @@ from vasculum.drawing.stations import front_stations, top_stations
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built
 from vasculum.export.pdf.type import CELL, FINE, HAIRLINE, HEAD, SECTION, TITLE, register_fonts, said
-from vasculum.plan.settings import SettingShown
-from vasculum.plan.stations import station_groups
+from vasculum.plan.document.settings import SettingShown
+from vasculum.plan.document.stations import station_groups
 
 OPENING = (
     ("", "left", "middle", "right"),

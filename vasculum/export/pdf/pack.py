@@ -16,14 +16,12 @@ from vasculum.export.pdf.by_drawer import Line, by_drawer
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import WIDTH, built, table
 from vasculum.export.pdf.type import BIG, FINE, SECTION, TITLE, register_fonts, said
-from vasculum.plan.joinery import nearest_key
-from vasculum.plan.layout import boxes_of, numbers_of
-from vasculum.plan.part import Part
-from vasculum.plan.parts import merged, parts_of
-from vasculum.plan.solution import PartShown, Shown, Size, Solution, shown, solution_of
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.telling import ReasonShown, tell
-from vasculum.plan.words import cell_name, label_of, place_name, station_of
+from vasculum.plan.laying.layout import boxes_of, numbers_of
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.pieces import Piece, merged, pieces_of
+from vasculum.plan.telling.solution import PartShown, Shown, Size, Solution, shown, solution_of
+from vasculum.plan.telling.why import ReasonShown, tell
+from vasculum.plan.telling.words import cell_name, label_of, place_name, station_of
 
 GOVERNING = (
     "box_width",
@@ -290,7 +288,7 @@ def _part_drawings(plan: SolvedPlan) -> Iterator[Flowable]:
     """Each distinct part once; of a mirrored pair the left one, with the marks of both."""
     yield said("Part drawings", SECTION)
     numbers = numbers_of(plan.plan)
-    for group, mirrored in _pairs(merged(plan, parts_of(plan))):
+    for group, mirrored in _pairs(merged(plan, pieces_of(plan))):
         part = group[0]
         sheet = part_sheet(plan, part, numbers.get(part.place, 0))
         if sheet.primitives and part.sheet is not None:
@@ -303,9 +301,9 @@ def _part_drawings(plan: SolvedPlan) -> Iterator[Flowable]:
             yield KeepTogether([said(title, BIG), drawing, Spacer(1, 3 * mm)])
 
 
-def _pairs(groups: list[list[Part]]) -> Iterator[tuple[list[Part], list[Part]]]:
+def _pairs(groups: list[list[Piece]]) -> Iterator[tuple[list[Piece], list[Piece]]]:
     """Groups of parts with the group of their mirror images, each once."""
-    rights: dict[tuple[str, str], list[Part]] = {(g[0].place, g[0].role): g for g in groups if g[0].hand == "R"}
+    rights: dict[tuple[str, str], list[Piece]] = {(g[0].place, g[0].role): g for g in groups if g[0].hand == "R"}
     taken: set[str] = set()
     for group in groups:
         part = group[0]

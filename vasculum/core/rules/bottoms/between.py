@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "bottom.between",
@@ -32,3 +34,31 @@ def bottom_depth(inside_depth: Mm) -> Mm:
     Front to back.
     """
     return inside_depth
+
+
+@piece(
+    "bottom",
+    per="bottom.between",
+    title="Bottom",
+    length="bottom_width_cut",
+    width="bottom_depth_cut",
+    thickness="bottom_thickness",
+    stock="bottom_sheet",
+    moves=True,
+    order=5,
+)
+def bottom(
+    box_from_left: Mm,
+    outside_width: Mm,
+    bottom_width_cut: Mm,
+    set_back: Mm,
+    front_wall: Mm,
+    inside_depth: Mm,
+    bottom_depth_cut: Mm,
+    box_from_floor: Mm,
+    set_in_front: Mm = NOTHING,
+) -> Stand:
+    """A bottom between the walls lies in the middle, flush with their lower edges."""
+    across = box_from_left + (outside_width - bottom_width_cut) / 2
+    back = set_back + set_in_front + front_wall + (inside_depth - bottom_depth_cut) / 2
+    return Stand(across, back, box_from_floor, "across", "back", 1)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.bottoms.in_grooves import groove_depth
 
@@ -48,3 +48,20 @@ def bottom_play_along(inside_depth: Mm, groove_depth_front: Mm, groove_depth_bac
 def back_wall_height(wall_height: Mm) -> Mm:
     """The back is as high as the sides: the groove runs around."""
     return wall_height
+
+
+@rule(source="geometry", per="bottom.grooved")
+def bottom_slack(bottom_play_along: Mm) -> Mm:
+    """Half of the play is before the bottom, half behind it."""
+    return bottom_play_along / 2
+
+
+cut(
+    "groove",
+    per="bottom.grooved",
+    into="box_back",
+    title="Groove for the bottom",
+    at="bottom_raise",
+    width="groove_width",
+    depth="groove_depth_back",
+)

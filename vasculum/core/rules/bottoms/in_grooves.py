@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import cut, piece, rule
 from vasculum.core.errors import CannotDerive
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import smallest, snap_down
+from vasculum.core.rules.joints.ends import SIDES
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 def groove_depth(thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted: Mm | None, part: str) -> Mm:
@@ -105,3 +108,54 @@ def inside_height(outside_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) ->
             outside_height=outside_height,
         )
     return height
+
+
+@rule(source="geometry", per="in_grooves")
+def bottom_from_front(
+    set_back: Mm, front_wall: Mm, groove_depth_front: Mm, bottom_slack: Mm, set_in_front: Mm = NOTHING
+) -> Mm:
+    """The bottom begins in the groove of the front, off its ground by what play is left there.
+
+    From the front face of the case.
+    """
+    return set_back + set_in_front + front_wall - groove_depth_front + bottom_slack
+
+
+@piece(
+    "bottom",
+    per="in_grooves",
+    title="Bottom",
+    length="bottom_width_cut",
+    width="bottom_depth_cut",
+    thickness="bottom_thickness",
+    stock="bottom_sheet",
+    moves=True,
+    order=5,
+)
+def bottom(
+    box_from_left: Mm,
+    outside_width: Mm,
+    bottom_width_cut: Mm,
+    bottom_from_front: Mm,
+    walls_from_floor: Mm,
+    bottom_raise: Mm,
+) -> Stand:
+    """A captured bottom lies in the middle of its grooves."""
+    across = box_from_left + (outside_width - bottom_width_cut) / 2
+    return Stand(across, bottom_from_front, walls_from_floor + bottom_raise, "across", "back", 1)
+
+
+def _groove(into: str | tuple[str, ...], depth: str, per: str | tuple[str, ...] = "in_grooves") -> None:
+    cut(
+        "groove",
+        per=per,
+        into=into,
+        title="Groove for the bottom",
+        at="bottom_raise",
+        width="groove_width",
+        depth=depth,
+    )
+
+
+_groove(SIDES, "groove_depth_side")
+_groove("box_front", "groove_depth_front", ("in_grooves", "front_walled"))

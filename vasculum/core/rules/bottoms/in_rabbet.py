@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import half_depth
+from vasculum.core.rules.joints.ends import SIDES, half_depth
+from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "bottom.in_rabbet",
@@ -63,3 +65,43 @@ def bottom_depth(inside_depth: Mm, edge_rabbet_front: Mm, edge_rabbet_back: Mm, 
     Front to back.
     """
     return inside_depth + edge_rabbet_front + edge_rabbet_back - bottom_rabbet_play
+
+
+@piece(
+    "bottom",
+    per="bottom.in_rabbet",
+    title="Bottom",
+    length="bottom_width_cut",
+    width="bottom_depth_cut",
+    thickness="bottom_thickness",
+    stock="bottom_sheet",
+    moves=True,
+    order=5,
+)
+def bottom(
+    box_from_left: Mm,
+    outside_width: Mm,
+    bottom_width_cut: Mm,
+    set_back: Mm,
+    front_wall: Mm,
+    edge_rabbet_front: Mm,
+    edge_rabbet_back: Mm,
+    inside_depth: Mm,
+    bottom_depth_cut: Mm,
+    box_from_floor: Mm,
+    set_in_front: Mm = NOTHING,
+) -> Stand:
+    """A bottom in rabbets lies in the middle of them, flush with the lower edges."""
+    across = box_from_left + (outside_width - bottom_width_cut) / 2
+    play = inside_depth + edge_rabbet_front + edge_rabbet_back - bottom_depth_cut
+    back = set_back + set_in_front + front_wall - edge_rabbet_front + play / 2
+    return Stand(across, back, box_from_floor, "across", "back", 1)
+
+
+def _rabbet(into: str | tuple[str, ...], depth: str, per: str | tuple[str, ...] = "bottom.in_rabbet") -> None:
+    cut("rabbet", per=per, into=into, title="Rabbet for the bottom", width="bottom_thickness", depth=depth)
+
+
+_rabbet(SIDES, "edge_rabbet_side")
+_rabbet("box_front", "edge_rabbet_front", ("bottom.in_rabbet", "front_walled"))
+_rabbet("box_back", "edge_rabbet_back")

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
 from vasculum.core.errors import CannotDerive
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -82,3 +83,28 @@ def runner_line_on_wall(box_runner_line: Mm, bottom_thickness: Mm) -> Mm:
 def back_wall_height(wall_height: Mm) -> Mm:
     """The back is as high as the sides."""
     return wall_height
+
+
+@piece(
+    "bottom",
+    per="bottom.planted",
+    title="Bottom",
+    length="bottom_width_cut",
+    width="bottom_depth_cut",
+    thickness="bottom_thickness",
+    stock="bottom_sheet",
+    moves=True,
+    order=5,
+)
+def bottom(
+    box_from_left: Mm,
+    outside_width: Mm,
+    bottom_width_cut: Mm,
+    set_back: Mm,
+    outside_depth: Mm,
+    bottom_depth_cut: Mm,
+    box_from_floor: Mm,
+) -> Stand:
+    """A planted bottom lies under the middle of the box."""
+    across = box_from_left + (outside_width - bottom_width_cut) / 2
+    return Stand(across, set_back + (outside_depth - bottom_depth_cut) / 2, box_from_floor, "across", "back", 1)

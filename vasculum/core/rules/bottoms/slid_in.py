@@ -63,3 +63,9 @@ def bottom_play_along(
 ) -> Mm:
     """Front to back the bottom ends short of the outside of the back by this much."""
     return outside_depth - set_in_front - front_wall + groove_depth_front - bottom_depth_cut
+
+
+@rule(source="geometry", per="bottom.slid_in")
+def bottom_slack() -> Mm:
+    """Slid in as far as it goes, the bottom meets the ground of the groove in the front."""
+    return NOTHING

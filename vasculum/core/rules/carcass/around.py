@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_up
+from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "carcass.new",
@@ -63,3 +65,66 @@ def case_side_length_cut(case_side_length: Mm, thickness_increment: Mm) -> Mm:
 def case_across_length_cut(case_across_length: Mm, thickness_increment: Mm) -> Mm:
     """Boards across are cut up to the increment for thickness: they hold the inside apart."""
     return snap_up(case_across_length, thickness_increment)
+
+
+@rule(source="geometry", per="carcass.new")
+def case_from_left(clear_stands_in: Mm, case_thickness: Mm) -> Mm:
+    """The case begins outside its inside by a side.
+
+    From the clear left of the space; less than nothing.
+    """
+    return -clear_stands_in - case_thickness
+
+
+BAND = Edges("case_band", ("front",), width="case_panel_depth_core")
+"""Sides, top and bottom are banded on their front edge."""
+
+
+@piece(
+    "case_bottom",
+    per="carcass.new",
+    title="Case bottom",
+    length="case_across_length_cut",
+    width="case_panel_depth_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    bands=BAND,
+    order=52,
+)
+def case_bottom(across_from_left: Mm, case_thickness: Mm) -> Stand:
+    """The bottom lies under the inside."""
+    return Stand(across_from_left, NOTHING, -case_thickness, "across", "back", 1)
+
+
+@piece(
+    "case_side_left",
+    per="carcass.new",
+    title="Case side, left",
+    length="case_side_length_cut",
+    width="case_panel_depth_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    hand="L",
+    bands=BAND,
+    order=50,
+)
+def case_side_left(case_from_left: Mm, case_sides_from_floor: Mm) -> Stand:
+    """The left side of the case stands outside the inside."""
+    return Stand(case_from_left, NOTHING, case_sides_from_floor, "up", "back", 1)
+
+
+@piece(
+    "case_side_right",
+    per="carcass.new",
+    title="Case side, right",
+    length="case_side_length_cut",
+    width="case_panel_depth_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    hand="R",
+    bands=BAND,
+    order=51,
+)
+def case_side_right(case_right_side_from_left: Mm, case_sides_from_floor: Mm) -> Stand:
+    """The right side of the case stands where the boards across end."""
+    return Stand(case_right_side_from_left, NOTHING, case_sides_from_floor, "up", "back", -1)

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 from vasculum.core.rules.joints.ends import half_depth
@@ -49,3 +50,39 @@ def case_back_width_cut(opening_width: Mm, case_back_rabbet: Mm, bottom_rabbet_p
 def case_back_height_cut(opening_height: Mm, case_back_rabbet: Mm, bottom_rabbet_play: Mm, increment: Mm) -> Mm:
     """The back reaches into the rabbets of top and bottom, less its play, down to the shop's increment."""
     return snap_down(opening_height + 2 * case_back_rabbet - bottom_rabbet_play, increment)
+
+
+@piece(
+    "case_back",
+    per="case_back.in_rabbet",
+    title="Case back",
+    length="case_back_width_cut",
+    width="case_back_height_cut",
+    thickness="case_back_thickness",
+    stock="case_back_sheet",
+    order=55,
+)
+def case_back(
+    case_from_left: Mm,
+    case_outside_width: Mm,
+    case_back_width_cut: Mm,
+    case_panel_depth_cut: Mm,
+    case_back_thickness: Mm,
+    opening_height: Mm,
+    case_back_height_cut: Mm,
+) -> Stand:
+    """A back in rabbets stands in the middle of them, flush with the back edges."""
+    across = case_from_left + (case_outside_width - case_back_width_cut) / 2
+    back, up = case_panel_depth_cut - case_back_thickness, (opening_height - case_back_height_cut) / 2
+    return Stand(across, back, up, "across", "up", -1)
+
+
+cut(
+    "rabbet",
+    per="case_back.in_rabbet",
+    into=("case_side_left", "case_side_right", "case_bottom", "case_top"),
+    title="Rabbet for the back",
+    datums="back",
+    width="case_back_thickness",
+    depth="case_back_rabbet",
+)

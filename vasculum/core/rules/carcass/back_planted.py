@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
@@ -36,3 +37,29 @@ def case_back_width_cut(case_outside_width: Mm, increment: Mm) -> Mm:
 def case_back_height_cut(case_outside_height: Mm, plinth: Mm, increment: Mm) -> Mm:
     """A planted back is as high as the case above its plinth, down to the shop's increment."""
     return snap_down(case_outside_height - plinth, increment)
+
+
+@piece(
+    "case_back",
+    per="case_back.planted",
+    title="Case back",
+    length="case_back_width_cut",
+    width="case_back_height_cut",
+    thickness="case_back_thickness",
+    stock="case_back_sheet",
+    order=55,
+)
+def case_back(
+    case_from_left: Mm,
+    case_outside_width: Mm,
+    case_back_width_cut: Mm,
+    case_panel_depth_cut: Mm,
+    case_thickness: Mm,
+    case_outside_height: Mm,
+    plinth: Mm,
+    case_back_height_cut: Mm,
+) -> Stand:
+    """A planted back stands behind the middle of the case, above its plinth."""
+    across = case_from_left + (case_outside_width - case_back_width_cut) / 2
+    up = -case_thickness + (case_outside_height - plinth - case_back_height_cut) / 2
+    return Stand(across, case_panel_depth_cut, up, "across", "up", -1)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import snap_nearest
@@ -31,3 +31,14 @@ def case_screw_count(hole_places: tuple[Mm, ...], case_boards: Mm) -> Mm:
 def case_screw_bite(case_screw_length: Mm, case_thickness: Mm) -> Mm:
     """In the end of the board across bites what reaches past the board it goes through."""
     return case_screw_length - case_thickness
+
+
+good(
+    "screw",
+    per="case_screwed",
+    title="Screw for the case",
+    count="case_screw_count",
+    size="case_screw_length",
+    through=("case_thickness",),
+    holds="next_board",
+)

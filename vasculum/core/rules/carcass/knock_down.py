@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, good, rule
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -24,3 +24,6 @@ def case_housed() -> Mm:
 def case_dowel_count(case_boards: Mm) -> Mm:
     """Two dowels locate each of the joints, and there are as many joints as boards."""
     return 2 * case_boards
+
+
+good("dowel", per="case_joint.knock_down", title="Dowel for the case", count="case_dowel_count")

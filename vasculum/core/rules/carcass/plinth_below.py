@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
@@ -35,3 +36,78 @@ def toe_end_length_cut(case_outside_depth: Mm, toe_set_back: Mm, case_thickness:
 def toe_board_count() -> Mm:
     """Two long boards, front and back."""
     return Mm(2)
+
+
+@piece(
+    "toe_board_front",
+    per="through.top",
+    title="Toe board",
+    length="toe_board_length_cut",
+    width="toe_board_height_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    where="toe_board_height_cut",
+    order=56,
+)
+def toe_board_front(case_from_left: Mm, toe_set_back: Mm, case_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
+    """The front board of the plinth is set back for toes."""
+    return Stand(case_from_left, toe_set_back, -case_thickness - toe_board_height_cut, "across", "up", 1)
+
+
+@piece(
+    "toe_board_back",
+    per="through.top",
+    title="Toe board",
+    length="toe_board_length_cut",
+    width="toe_board_height_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    where="toe_board_height_cut",
+    order=57,
+)
+def toe_board_back(case_from_left: Mm, case_outside_depth: Mm, case_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
+    """The back board of the plinth stands at the back of the case."""
+    return Stand(
+        case_from_left, case_outside_depth - case_thickness, -case_thickness - toe_board_height_cut, "across", "up", 1
+    )
+
+
+@piece(
+    "toe_end_left",
+    per="through.top",
+    title="Toe board, end",
+    length="toe_end_length_cut",
+    width="toe_board_height_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    where="toe_board_height_cut",
+    order=58,
+)
+def toe_end_left(case_from_left: Mm, toe_set_back: Mm, case_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
+    """The left end of the plinth stands between its long boards."""
+    return Stand(case_from_left, toe_set_back + case_thickness, -case_thickness - toe_board_height_cut, "back", "up", 1)
+
+
+@piece(
+    "toe_end_right",
+    per="through.top",
+    title="Toe board, end",
+    length="toe_end_length_cut",
+    width="toe_board_height_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    where="toe_board_height_cut",
+    order=59,
+)
+def toe_end_right(
+    case_from_left: Mm, toe_board_length_cut: Mm, toe_set_back: Mm, case_thickness: Mm, toe_board_height_cut: Mm
+) -> Stand:
+    """The right end of the plinth stands between its long boards."""
+    return Stand(
+        case_from_left + toe_board_length_cut - case_thickness,
+        toe_set_back + case_thickness,
+        -case_thickness - toe_board_height_cut,
+        "back",
+        "up",
+        1,
+    )

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
@@ -29,3 +30,27 @@ def toe_board_height_cut(plinth_height: Mm, toe_kick_clearance: Mm, increment: M
 def toe_board_count() -> Mm:
     """One toe board."""
     return Mm(1)
+
+
+@piece(
+    "toe_board_front",
+    per="through.sides",
+    title="Toe board",
+    length="toe_board_length_cut",
+    width="toe_board_height_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    where="toe_board_height_cut",
+    order=56,
+)
+def toe_board_front(
+    clear_stands_in: Mm,
+    opening_width: Mm,
+    toe_board_length_cut: Mm,
+    toe_set_back: Mm,
+    case_thickness: Mm,
+    toe_board_height_cut: Mm,
+) -> Stand:
+    """The toe board stands between the sides, set back, under the bottom."""
+    across = (opening_width - toe_board_length_cut) / 2 - clear_stands_in
+    return Stand(across, toe_set_back, -case_thickness - toe_board_height_cut, "across", "up", 1)

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
+from vasculum.core.flow import Datum
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -11,6 +12,10 @@ alternative(
     about="From floor to top; top and bottom stand between them, so the load hangs on the joints.",
     order=1,
 )
+
+CASE_SIDES = ("case_side_left", "case_side_right")
+ENDS: tuple[tuple[Datum, str], ...] = (("lower", "hole_line_low"), ("upper", "hole_line_high"))
+"""Where the other boards meet it, and on which line."""
 
 
 @rule(source="common practice", per="through.sides")
@@ -41,3 +46,60 @@ def hole_line_high(case_thickness: Mm) -> Mm:
     From the upper end.
     """
     return case_thickness / 2
+
+
+@rule(source="geometry", per="through.sides")
+def across_from_left(clear_stands_in: Mm, case_housed: Mm) -> Mm:
+    """Top and bottom begin at the inside, or in the left side by what is housed.
+
+    From the clear left of the space.
+    """
+    return -clear_stands_in - case_housed
+
+
+@rule(source="geometry", per="through.sides")
+def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, case_housed: Mm) -> Mm:
+    """The right side stands where the boards across end, or holds them by what is housed.
+
+    Its left face, from the clear left of the space.
+    """
+    return across_from_left + case_across_length_cut - case_housed
+
+
+@rule(source="geometry", per="through.sides")
+def case_sides_from_floor(case_thickness: Mm, plinth: Mm) -> Mm:
+    """The sides run on below the floor of the inside by the bottom and the plinth."""
+    return -case_thickness - plinth
+
+
+@rule(source="geometry", per="through.sides")
+def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_thickness: Mm) -> Mm:
+    """The top ends where the sides end.
+
+    Its underside, above the floor of the inside.
+    """
+    return case_sides_from_floor + case_side_length_cut - case_thickness
+
+
+for end, line in ENDS:
+    cut(
+        "holes",
+        per=("through.sides", "case_screwed"),
+        into=CASE_SIDES,
+        title="Holes",
+        face="through",
+        datums=end,
+        at=line,
+        holes="hole_places",
+    )
+    cut(
+        "dado",
+        per=("through.sides", "case_joint.housed"),
+        into=CASE_SIDES,
+        title="Dado",
+        datums=end,
+        at=line,
+        width="case_thickness",
+        depth="case_housed",
+        is_centred=True,
+    )

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
@@ -24,3 +25,36 @@ def stretcher_count() -> Mm:
 def stretcher_width_cut(stretcher_width: Mm, increment: Mm) -> Mm:
     """Stretchers are ripped to their width, down to the shop's increment."""
     return snap_down(stretcher_width, increment)
+
+
+@piece(
+    "stretcher_front",
+    per="case_top.stretchers",
+    title="Stretcher",
+    length="case_across_length_cut",
+    width="stretcher_width_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    order=53,
+)
+def stretcher_front(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
+    """The front stretcher lies at the front edge."""
+    return Stand(across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)
+
+
+@piece(
+    "stretcher_back",
+    per="case_top.stretchers",
+    title="Stretcher",
+    length="case_across_length_cut",
+    width="stretcher_width_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    order=54,
+)
+def stretcher_back(
+    across_from_left: Mm, case_top_from_floor: Mm, case_panel_depth_cut: Mm, back_within: Mm, stretcher_width_cut: Mm
+) -> Stand:
+    """The back stretcher ends where the inside ends."""
+    back = case_panel_depth_cut - back_within - stretcher_width_cut
+    return Stand(across_from_left, back, case_top_from_floor, "across", "back", -1)

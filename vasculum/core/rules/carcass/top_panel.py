@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.carcass.around import BAND
 
 alternative(
     "case_top.panel",
@@ -16,3 +18,19 @@ alternative(
 def stretcher_count() -> Mm:
     """A whole top needs no stretchers."""
     return Mm(0)
+
+
+@piece(
+    "case_top",
+    per="case_top.panel",
+    title="Case top",
+    length="case_across_length_cut",
+    width="case_panel_depth_cut",
+    thickness="case_thickness",
+    stock="case_sheet",
+    bands=BAND,
+    order=53,
+)
+def case_top(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
+    """The top lies over the inside."""
+    return Stand(across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
+from vasculum.core.flow import Datum
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -11,6 +12,10 @@ alternative(
     about="The sides stand between them, so the load presses on wood.",
     order=2,
 )
+
+CASE_ACROSS = ("case_bottom", "case_top", "stretcher_front", "stretcher_back")
+ENDS: tuple[tuple[Datum, str], ...] = (("left", "hole_line_low"), ("right", "hole_line_high"))
+"""Where the other boards meet it, and on which line."""
 
 
 @rule(source="common practice", per="through.top")
@@ -41,3 +46,60 @@ def hole_line_high(case_thickness: Mm) -> Mm:
     From the right end.
     """
     return case_thickness / 2
+
+
+@rule(source="geometry", per="through.top")
+def across_from_left(case_from_left: Mm) -> Mm:
+    """Top and bottom begin where the case begins.
+
+    From the clear left of the space.
+    """
+    return case_from_left
+
+
+@rule(source="geometry", per="through.top")
+def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, case_thickness: Mm) -> Mm:
+    """The right side stands under the ends of the top.
+
+    Its left face, from the clear left of the space.
+    """
+    return across_from_left + case_across_length_cut - case_thickness
+
+
+@rule(source="geometry", per="through.top")
+def case_sides_from_floor(case_housed: Mm) -> Mm:
+    """The sides stand on the bottom, or in it by what is housed."""
+    return -case_housed
+
+
+@rule(source="geometry", per="through.top")
+def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_housed: Mm) -> Mm:
+    """The top lies on the sides, or holds them by what is housed.
+
+    Its underside, above the floor of the inside.
+    """
+    return case_sides_from_floor + case_side_length_cut - case_housed
+
+
+for end, line in ENDS:
+    cut(
+        "holes",
+        per=("through.top", "case_screwed"),
+        into=CASE_ACROSS,
+        title="Holes",
+        face="through",
+        datums=end,
+        at=line,
+        holes="hole_places",
+    )
+    cut(
+        "dado",
+        per=("through.top", "case_joint.housed"),
+        into=CASE_ACROSS,
+        title="Dado",
+        datums=end,
+        at=line,
+        width="case_thickness",
+        depth="case_housed",
+        is_centred=True,
+    )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import cut, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 
@@ -32,3 +32,15 @@ def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[M
 def side_from_front(side_loss_front: Mm) -> Mm:
     """The side begins behind the face of the box by what it loses to the front."""
     return side_loss_front
+
+
+cut(
+    "holes",
+    per=("screwed", "runner_holed_in_box"),
+    into=("side_left", "side_right"),
+    title="Holes for the runner, on its line",
+    face="outside",
+    at="runner_line_on_wall",
+    depth="runner_screw_reach",
+    holes="side_holes",
+)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest
 
@@ -29,3 +29,17 @@ def packing_screw_left(behind_left: Mm, least_screw_bite: Mm) -> Mm:
 def packing_screw_right(behind_right: Mm, least_screw_bite: Mm) -> Mm:
     """A screw through the packing on the right is as long as that is thick and the bite it needs behind it."""
     return behind_right + least_screw_bite
+
+
+for hand in ("left", "right"):
+    good(
+        "screw",
+        per="screwed",
+        title="Screw for the packing",
+        count="packing_screws",
+        size=f"packing_screw_{hand}",
+        through=(f"behind_{hand}",),
+        holds="case",
+        at_least=True,
+        where=f"behind_{hand}",
+    )

@@ -5,8 +5,9 @@ A face rounds down, so that its gap does not close; what is over is spread on bo
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import good, piece, rule
 from vasculum.core.errors import CannotDerive
+from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 from vasculum.core.rules.obstructions.free import NOTHING
@@ -74,3 +75,56 @@ def front_edge_to_box_edge(room_from_floor: Mm, play_below: Mm, front_from_floor
 def opening_by_box(outside_width: Mm, beside_box: Mm, runner_play: Mm, face_width: Mm, free_width: Mm) -> Mm:
     """By the box, the opening is box, runners, their play, and what packing and things in the way take beside it."""
     return outside_width + 2 * beside_box + runner_play + (face_width - free_width)
+
+
+@rule(source="geometry", per="fronted")
+def front_from_front(set_back: Mm, lock_stand_off: Mm, front_thickness: Mm) -> Mm:
+    """A front stands before the box, and before any stand-off, by its thickness.
+
+    Its face, from the front face of the case; less than nothing stands before the case.
+    """
+    return set_back - lock_stand_off - front_thickness
+
+
+@piece(
+    "front",
+    per="fronted",
+    title="Front",
+    length="front_width_cut",
+    width="front_height_cut",
+    thickness="front_thickness",
+    stock="front_sheet",
+    moves=True,
+    bands=Edges("front_band", ("upper", "lower", "left", "right"), "front_core_width", "front_core_height"),
+    order=6,
+)
+def front(front_from_left: Mm, front_from_front: Mm, front_from_floor: Mm) -> Stand:
+    """A front stands upright, its back to the box."""
+    return Stand(front_from_left, front_from_front, front_from_floor, "across", "up", 1)
+
+
+@piece(
+    "front",
+    per=("fronted", "false_front"),
+    title="Front",
+    length="front_width_cut",
+    width="front_height_cut",
+    thickness="front_thickness",
+    stock="front_sheet",
+    bands=Edges("front_band", ("upper", "lower", "left", "right"), "front_core_width", "front_core_height"),
+    order=6,
+)
+def false_front(front_from_left: Mm, front_from_front: Mm, front_from_floor: Mm) -> Stand:
+    """A false front stands as a front does, and stays."""
+    return Stand(front_from_left, front_from_front, front_from_floor, "across", "up", 1)
+
+
+good(
+    "screw",
+    per=("faced", "front_walled"),
+    title="Screw for the front",
+    count="front_screw_count",
+    size="front_screw_length",
+    through=("box_front_thickness", "lock_stand_off"),
+    into=("front_thickness",),
+)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import half_depth
 
@@ -49,3 +49,14 @@ def lip_rabbet_depth(front_thickness: Mm, thickness_increment: Mm) -> Mm:
 def set_back(lip_rabbet_depth: Mm, lock_stand_off: Mm) -> Mm:
     """Behind the lip the rest of the front stands in the opening: runners begin behind it."""
     return lip_rabbet_depth + lock_stand_off
+
+
+cut(
+    "round",
+    per="front.lipped",
+    into="front",
+    title="Rabbet that leaves the lip",
+    datums=("left", "right", "lower", "upper"),
+    width="lip_rabbet_width",
+    depth="lip_rabbet_depth",
+)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.joints.ends import within
@@ -48,3 +48,15 @@ def face_groove_deep(face_groove_depth: Mm, front_thickness: Mm) -> Mm:
 def faces_shown() -> Mm:
     """A front with a groove across it reads as two."""
     return Mm(2)
+
+
+cut(
+    "kerf",
+    per="face.pair",
+    into="front",
+    title="Groove across the face",
+    face="outside",
+    at="face_half",
+    width="blade_kerf",
+    depth="face_groove_deep",
+)

@@ -10,7 +10,7 @@ alternative(
     "back.butt_around",
     title="Butt, sides between the ends",
     about="Ends are cut as one piece, so the width is sure; fasteners go in from front and back.",
-    shares={"joint.butt_around": ("front_walled",)},
+    shares={"joint.butt_around": ("front_walled", "across_front"), "back.butt_around": ("across_back",)},
     order=3,
 )
 

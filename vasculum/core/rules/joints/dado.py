@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import between, half_depth
+from vasculum.core.rules.joints.ends import ENDS, SIDES, between, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -87,3 +87,16 @@ def set_in_front(dado_set_in: Mm) -> Mm:
 def set_in_back(dado_set_in: Mm) -> Mm:
     """The back is set in from the ends of the sides."""
     return dado_set_in
+
+
+for family, end in ENDS:
+    cut(
+        "dado",
+        per=f"{family}.dado",
+        into=SIDES,
+        title=f"Dado for the {end}",
+        datums=end,
+        at=f"set_in_{end}",
+        width=f"box_{end}_thickness",
+        depth=f"dado_depth_{end}",
+    )

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import between, half_depth
+from vasculum.core.rules.joints.ends import BOTH_ENDS, ENDS, SIDES, between, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -107,3 +107,26 @@ def tongue_back(box_back_thickness: Mm, thickness_increment: Mm) -> Mm:
 def dado_from_back(box_back_thickness: Mm, tongue_back: Mm) -> Mm:
     """The dado begins as far from the end of the side as the back is thicker than its tongue: it ends flush."""
     return box_back_thickness - tongue_back
+
+
+for family, end in ENDS:
+    cut(
+        "dado",
+        per=f"{family}.dado_tongue",
+        into=SIDES,
+        title=f"Dado for the tongue, {end}",
+        datums=end,
+        at=f"dado_from_{end}",
+        width=f"tongue_{end}",
+        depth=f"dado_depth_{end}",
+    )
+    cut(
+        "tongue",
+        per=f"{family}.dado_tongue",
+        into=f"box_{end}",
+        title="Tongue",
+        face="outside",
+        datums=BOTH_ENDS,
+        width=f"dado_depth_{end}",
+        depth=f"dado_from_{end}",
+    )

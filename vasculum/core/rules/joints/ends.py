@@ -2,9 +2,18 @@
 
 from __future__ import annotations
 
+from typing import Literal
+
 from vasculum.core.errors import CannotDerive
+from vasculum.core.flow import Datum
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, snap_down, snap_nearest
+
+ENDS: tuple[tuple[str, Literal["front", "back"]], ...] = (("joint", "front"), ("back", "back"))
+"""The family that joins each end of a box."""
+SIDES = ("side_left", "side_right")
+BOTH_ENDS: tuple[Datum, Datum] = ("left", "right")
+"""Of a front or a back."""
 
 
 def between(width: Mm, taken: Mm, side_thickness: Mm) -> Mm:

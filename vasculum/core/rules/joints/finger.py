@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import odd_near
+from vasculum.core.rules.joints.ends import BOTH_ENDS, ENDS, SIDES, odd_near
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -14,7 +14,7 @@ alternative(
     about="Fingers interlock; much glue, shows its ends. A jig at the saw or router.",
     needs="finger_jig;table_saw|router",
     instead="Mark and cut by hand with a fine saw and chisels: an hour a corner.",
-    shares={"joint.finger": ("front_walled",)},
+    shares={"joint.finger": ("front_walled", "across_front"), "back.finger": ("across_back",)},
     order=7,
 )
 
@@ -71,3 +71,29 @@ def finger_count_back(wall_height_cut: Mm, side_thickness: Mm) -> Mm:
 def finger_width_back(wall_height_cut: Mm, finger_count_back: Mm) -> Mm:
     """Fingers share the height of the wall; the first and the last are of the same part."""
     return wall_height_cut / finger_count_back
+
+
+for family, end in ENDS:
+    cut(
+        "fingers",
+        per=f"{family}.finger",
+        into=SIDES,
+        title="Fingers",
+        face="through",
+        datums=end,
+        length=f"box_{end}_thickness",
+        first=1,
+        width=f"finger_width_{end}",
+        count=f"finger_count_{end}",
+    )
+    cut(
+        "fingers",
+        per=f"{family}.finger",
+        into=f"box_{end}",
+        title="Fingers",
+        face="through",
+        datums=BOTH_ENDS,
+        length="side_thickness",
+        width=f"finger_width_{end}",
+        count=f"finger_count_{end}",
+    )

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import within
+from vasculum.core.rules.joints.ends import BOTH_ENDS, ENDS, SIDES, within
 
 alternative(
     "joint.half_blind",
@@ -14,11 +14,8 @@ alternative(
     needs="fine_saw|dovetail_jig",
     instead="A rabbet in front and back, pinned with dowels.",
     shares={
-        "joint.half_blind": (
-            "front_walled",
-            "tails_front",
-        ),
-        "back.half_blind": ("tails_back",),
+        "joint.half_blind": ("front_walled", "tails_front", "across_front"),
+        "back.half_blind": ("tails_back", "across_back"),
     },
     order=9,
 )
@@ -72,3 +69,29 @@ def box_back_length(outside_width: Mm) -> Mm:
 def outside_width(box_front_length_cut: Mm) -> Mm:
     """Assembled, the box is as wide as its cut front."""
     return box_front_length_cut
+
+
+for family, end in ENDS:
+    cut(
+        "tails",
+        per=f"{family}.half_blind",
+        into=SIDES,
+        title="Tails",
+        face="through",
+        datums=end,
+        length=f"socket_depth_{end}",
+        width=f"tail_pitch_{end}",
+        count=f"tail_count_{end}",
+    )
+    cut(
+        "tails",
+        per=f"{family}.half_blind",
+        into=f"box_{end}",
+        title="Sockets for the tails",
+        datums=BOTH_ENDS,
+        length="side_thickness",
+        depth=f"socket_depth_{end}",
+        first=1,
+        width=f"tail_pitch_{end}",
+        count=f"tail_count_{end}",
+    )

@@ -6,10 +6,10 @@ thickness.
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.cutting import cut_down
-from vasculum.core.rules.joints.ends import within
+from vasculum.core.rules.joints.ends import BOTH_ENDS, within
 
 alternative(
     "joint.integral",
@@ -69,3 +69,38 @@ def front_wall_weight() -> float:
 def face_groove_from_edge(front_edge_to_box_edge: Mm, bottom_raise: Mm) -> Mm:
     """On the face the groove begins above its lower edge by where the box begins and what stands below the bottom."""
     return front_edge_to_box_edge + bottom_raise
+
+
+for hand in BOTH_ENDS:
+    cut(
+        "dado",
+        per="joint.integral",
+        into="front",
+        title=f"Housing for the {hand} side",
+        datums=hand,
+        at=f"front_overhang_{hand}",
+        width="side_thickness",
+        depth="front_housing",
+    )
+cut(
+    "stopped_groove",
+    per=("joint.integral", "in_grooves"),
+    into="front",
+    title="Groove for the bottom",
+    at="face_groove_from_edge",
+    width="groove_width",
+    depth="groove_depth_front",
+    begins="front_overhang_left",
+    length="outside_width",
+)
+cut(
+    "stopped_groove",
+    per=("joint.integral", "bottom.in_rabbet"),
+    into="front",
+    title="Groove for the bottom's edge",
+    at="front_edge_to_box_edge",
+    width="bottom_thickness",
+    depth="edge_rabbet_front",
+    begins="front_overhang_left",
+    length="outside_width",
+)

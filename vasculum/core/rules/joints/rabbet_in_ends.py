@@ -5,9 +5,9 @@ A rabbet is cut into its own part's thickness; it is as wide as the side is thic
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import half_depth
+from vasculum.core.rules.joints.ends import BOTH_ENDS, ENDS, half_depth
 
 alternative(
     "joint.rabbet_in_ends",
@@ -16,7 +16,7 @@ alternative(
     about="Ends run full width and are cut as one piece, so the width is sure. Needs a router or dado set.",
     needs="router|dado_set|table_saw",
     instead="Glue a narrower layer onto a wider one: the step is the rabbet.",
-    shares={"joint.rabbet_in_ends": ("front_walled",)},
+    shares={"joint.rabbet_in_ends": ("front_walled", "across_front"), "back.rabbet_in_ends": ("across_back",)},
     order=2,
 )
 
@@ -69,3 +69,15 @@ def side_loss_front(box_front_thickness: Mm, rabbet_depth_front: Mm) -> Mm:
 def side_loss_back(box_back_thickness: Mm, rabbet_depth_back: Mm) -> Mm:
     """The sides lose what is left of the back behind its rabbets."""
     return box_back_thickness - rabbet_depth_back
+
+
+for family, end in ENDS:
+    cut(
+        "rabbet",
+        per=f"{family}.rabbet_in_ends",
+        into=f"box_{end}",
+        title="Rabbet for the sides",
+        datums=BOTH_ENDS,
+        width="side_thickness",
+        depth=f"rabbet_depth_{end}",
+    )

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import between, half_depth
+from vasculum.core.rules.joints.ends import ENDS, SIDES, between, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -75,3 +75,15 @@ def side_loss_front() -> Mm:
 def side_loss_back() -> Mm:
     """The sides run on beside the back: they lose nothing to it."""
     return NOTHING
+
+
+for family, end in ENDS:
+    cut(
+        "rabbet",
+        per=f"{family}.rabbet_in_sides",
+        into=SIDES,
+        title=f"Rabbet for the {end}",
+        datums=end,
+        width=f"box_{end}_thickness",
+        depth=f"side_rabbet_{end}",
+    )

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.joints.ends import half_depth
+from vasculum.core.rules.joints.ends import BOTH_ENDS, ENDS, half_depth
 
 alternative(
     "joint.sliding_dovetail",
@@ -13,7 +13,7 @@ alternative(
     about="Sides slide into slots set in from the ends: a front that overhangs and pulls no screw.",
     needs="router|dovetail_jig",
     instead="A dado in the front, glued and pinned.",
-    shares={"joint.sliding_dovetail": ("front_walled",)},
+    shares={"joint.sliding_dovetail": ("front_walled", "across_front"), "back.sliding_dovetail": ("across_back",)},
     order=10,
 )
 
@@ -66,3 +66,16 @@ def box_back_length(outside_width: Mm, sliding_set_in: Mm) -> Mm:
 def outside_width(box_front_length_cut: Mm, sliding_set_in: Mm) -> Mm:
     """Over the sides, the box is narrower than its cut front by what the slots are set in on both sides."""
     return box_front_length_cut - 2 * sliding_set_in
+
+
+for family, end in ENDS:
+    cut(
+        "slot",
+        per=f"{family}.sliding_dovetail",
+        into=f"box_{end}",
+        title="Dovetailed slot for the sides",
+        datums=BOTH_ENDS,
+        at="sliding_set_in",
+        width="side_thickness",
+        depth=f"slot_depth_{end}",
+    )

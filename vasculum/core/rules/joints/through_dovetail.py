@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.joints.ends import BOTH_ENDS, ENDS, SIDES
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -14,11 +15,8 @@ alternative(
     needs="fine_saw|dovetail_jig",
     instead="A box joint with its jig at the saw or router.",
     shares={
-        "joint.through_dovetail": (
-            "front_walled",
-            "tails_front",
-        ),
-        "back.through_dovetail": ("tails_back",),
+        "joint.through_dovetail": ("front_walled", "tails_front", "across_front"),
+        "back.through_dovetail": ("tails_back", "across_back"),
     },
     order=8,
 )
@@ -52,3 +50,29 @@ def side_loss_front() -> Mm:
 def side_loss_back() -> Mm:
     """The sides run through the back: they lose nothing."""
     return NOTHING
+
+
+for family, end in ENDS:
+    cut(
+        "tails",
+        per=f"{family}.through_dovetail",
+        into=SIDES,
+        title="Tails",
+        face="through",
+        datums=end,
+        length=f"box_{end}_thickness",
+        width=f"tail_pitch_{end}",
+        count=f"tail_count_{end}",
+    )
+    cut(
+        "tails",
+        per=f"{family}.through_dovetail",
+        into=f"box_{end}",
+        title="Pins",
+        face="through",
+        datums=BOTH_ENDS,
+        length="side_thickness",
+        first=1,
+        width=f"tail_pitch_{end}",
+        count=f"tail_count_{end}",
+    )

@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from fractions import Fraction
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.cutting import cut_down
+from vasculum.core.rules.obstructions.free import NOTHING
 from vasculum.core.weights import weight_of
 
 
@@ -38,3 +40,27 @@ def front_wall_weight(
 ) -> float:
     """The box front weighs its volume times its density."""
     return weight_of(box_front_length_cut * wall_height_cut * box_front_thickness, box_front_density)
+
+
+@piece(
+    "box_front",
+    per="front_walled",
+    title="Box front",
+    length="box_front_length_cut",
+    width="wall_height_cut",
+    thickness="box_front_thickness",
+    stock="box_front_sheet",
+    moves=True,
+    order=3,
+)
+def box_front(
+    box_from_left: Mm,
+    outside_width: Mm,
+    box_front_length_cut: Mm,
+    set_back: Mm,
+    walls_from_floor: Mm,
+    set_in_front: Mm = NOTHING,
+) -> Stand:
+    """The box front stands in the middle of the box, its inside to the back."""
+    across = box_from_left + (outside_width - box_front_length_cut) / 2
+    return Stand(across, set_back + set_in_front, walls_from_floor, "across", "up", 1)

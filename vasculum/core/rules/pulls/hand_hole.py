@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -29,3 +29,16 @@ def hand_hole_from_left(front_width_cut: Mm, hand_hole_width: Mm) -> Mm:
     Its left end, from the front's.
     """
     return (front_width_cut - hand_hole_width) / 2
+
+
+cut(
+    "hole",
+    per="pull.hand_hole",
+    into="front",
+    title="Hand-hole",
+    face="through",
+    at="hand_hole_from_edge",
+    width="hand_hole_height",
+    begins="hand_hole_from_left",
+    length="hand_hole_width",
+)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, good, rule
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -17,3 +17,6 @@ alternative(
 def edge_allowance(edge_pull_allowance: Mm) -> Mm:
     """A pull on the upper edge takes its allowance off the front."""
     return edge_pull_allowance
+
+
+good("pull", per="pull.top_edge", title="Pull for the upper edge", by="edge_allowance")

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "runner.batten",
@@ -40,3 +42,52 @@ def runner_projects(batten_projection: Mm) -> Mm:
     Its thickness.
     """
     return batten_projection
+
+
+@piece(
+    "runner_left",
+    per="runner.batten",
+    title="Batten, left",
+    length="runner_length",
+    width="runner_height",
+    thickness="runner_projects",
+    stock="hardwood_strip",
+    hand="L",
+    order=10,
+)
+def batten_left(
+    cell_from_left: Mm, set_back: Mm, box_from_floor: Mm, runner_height: Mm, taken_left: Mm = NOTHING
+) -> Stand:
+    """The left batten is fixed to the wall, its upper edge where the tray rides."""
+    return Stand(cell_from_left + taken_left, set_back, box_from_floor - runner_height, "back", "up", 1)
+
+
+@piece(
+    "runner_right",
+    per="runner.batten",
+    title="Batten, right",
+    length="runner_length",
+    width="runner_height",
+    thickness="runner_projects",
+    stock="hardwood_strip",
+    hand="R",
+    order=11,
+)
+def batten_right(
+    cell_from_left: Mm,
+    cell_width: Mm,
+    runner_projects: Mm,
+    set_back: Mm,
+    box_from_floor: Mm,
+    runner_height: Mm,
+    taken_right: Mm = NOTHING,
+) -> Stand:
+    """The right batten is fixed to the wall, its upper edge where the tray rides."""
+    return Stand(
+        cell_from_left + cell_width - taken_right - runner_projects,
+        set_back,
+        box_from_floor - runner_height,
+        "back",
+        "up",
+        -1,
+    )

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, piece, rule
 from vasculum.core.errors import CannotDerive
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, smallest
 
@@ -68,3 +69,56 @@ def hung_across(outside_width: Mm, beside_box: Mm) -> Mm:
 def hung_height_needed(hung_rail_height: Mm, runner_height: Mm) -> Mm:
     """Hung, a drawer needs the height of two rails, or of its runner, whichever is more."""
     return largest(2 * hung_rail_height, runner_height)
+
+
+@piece(
+    "runner_left",
+    per="runner.hung",
+    title="Rail, left",
+    length="runner_length",
+    width="hung_rail_height",
+    thickness="hung_rail_thickness",
+    stock="hardwood_strip",
+    hand="L",
+    order=10,
+)
+def rail_left(box_from_left: Mm, beside_box: Mm, set_back: Mm, runner_from_floor: Mm, hung_rail_height: Mm) -> Stand:
+    """The left rail hangs under the top, outside the runner that is on it."""
+    return Stand(box_from_left - beside_box, set_back, runner_from_floor - hung_rail_height / 2, "back", "up", 1)
+
+
+@piece(
+    "runner_right",
+    per="runner.hung",
+    title="Rail, right",
+    length="runner_length",
+    width="hung_rail_height",
+    thickness="hung_rail_thickness",
+    stock="hardwood_strip",
+    hand="R",
+    order=11,
+)
+def rail_right(
+    box_from_left: Mm,
+    outside_width: Mm,
+    beside_box: Mm,
+    hung_rail_thickness: Mm,
+    set_back: Mm,
+    runner_from_floor: Mm,
+    hung_rail_height: Mm,
+) -> Stand:
+    """The right rail hangs under the top, outside the runner that is on it."""
+    return Stand(
+        box_from_left + outside_width + beside_box - hung_rail_thickness,
+        set_back,
+        runner_from_floor - hung_rail_height / 2,
+        "back",
+        "up",
+        -1,
+    )
+
+
+@rule(source="geometry", per="runner.hung")
+def runner_thick(runner_side_clearance: Mm) -> Mm:
+    """Between box and rail the members of the runner fill its clearance."""
+    return runner_side_clearance

@@ -6,7 +6,7 @@ the cabinet member sets it without measuring.
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import rule
+from vasculum.core.catalogue import cut, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
@@ -68,3 +68,22 @@ def runner_line_on_wall(box_runner_line: Mm) -> Mm:
     Above the side's lower edge.
     """
     return box_runner_line
+
+
+cut(
+    "line",
+    per="lined",
+    into=("side_left", "side_right"),
+    title="Runner line, outside face",
+    face="outside",
+    at="runner_line_on_wall",
+)
+
+
+@rule(source="geometry", per=("drawer", "lined"))
+def carrier_from_floor(runner_from_floor: Mm, runner_height: Mm) -> Mm:
+    """A runner on its line begins half its height below it.
+
+    Its lower edge, above the floor of the space.
+    """
+    return runner_from_floor - runner_height / 2

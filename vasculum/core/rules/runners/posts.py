@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
@@ -48,3 +48,13 @@ def clip_rail_count(rails_a_shelf: Mm) -> Mm:
 def post_count(posts_a_bay: Mm) -> Mm:
     """A bay stands between the posts that were chosen for it: one in each corner."""
     return posts_a_bay
+
+
+@rule(source="geometry", per="runner.posts")
+def runner_thick(runner_side_clearance: Mm) -> Mm:
+    """Between box and clip rail the members of the runner fill its clearance."""
+    return runner_side_clearance
+
+
+good("clip_rail", per="runner.posts", title="Clip rail", count="clip_rail_count")
+good("post", per=("runner.posts", "begins_bay"), title="Post", count="post_count")

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
-from vasculum.plan.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
-from vasculum.plan.crossings import BUILT_IN
 from vasculum.plan.document import Choices, Plan, Reading, Space
-from vasculum.plan.layout import (
+from vasculum.plan.laying.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
+from vasculum.plan.laying.crossings import BUILT_IN
+from vasculum.plan.laying.layout import (
     BOXES,
     SPLITS,
     Node,
@@ -44,6 +44,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
         kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
         kinds |= {"sides_mirror"} if _has_handed_sides(the_catalogue().with_shared(kinds)) else set()
+        kinds |= {"begins_bay"} if _begins_bay(plan, node) else set()
         stacked = "room.lapped" if laps(front) else "room.stacked"
         kinds.add(stacked if node.is_stacked else "room.own")
     if front != "none":
@@ -88,6 +89,14 @@ def _has_handed_sides(kinds: set[str]) -> bool:
     """Turned end for end, a left side is a right one, unless its ends are worked differently."""
     ends = {kind.partition(".")[2] for kind in kinds if kind.partition(".")[0] in ("joint", "back")}
     return len(ends) > 1 or {"screwed", "runner_holed_in_box"} <= kinds
+
+
+def _begins_bay(plan: Plan, node: Node) -> bool:
+    """Whether no box stands over this one in the same stack: what a bay has once is counted with its first box."""
+    if node.of != "row" or node.parent is None:
+        return True
+    over = plan.places[node.parent].children[: node.number]
+    return not any(plan.places[id_].holds in BOXES for id_ in over)
 
 
 def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:

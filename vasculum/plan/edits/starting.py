@@ -7,7 +7,7 @@ from typing import Any, Literal
 from vasculum.core.lengths import Unit, read_length
 from vasculum.core.tables import NEWEST_EDITION, StockRunner, StockSheet, stock_runners, stock_sheets
 from vasculum.plan.document import FORMAT, VERSION, Plan, Setting
-from vasculum.plan.reading import plan_from
+from vasculum.plan.document.reading import plan_from
 
 INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
 """The shop's increment for lengths and for thickness in each system. Common practice."""

@@ -7,16 +7,16 @@ from collections.abc import Iterator
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import Alternative
 from vasculum.core.tables import stock_runners, tools
-from vasculum.plan.comparing import volume_of
 from vasculum.plan.document import Model, Plan
-from vasculum.plan.hardware import hardware_of
-from vasculum.plan.layout import boxes_of, chosen, nearest_choice
-from vasculum.plan.parts import parts_of
-from vasculum.plan.patching import PatchStep, patched
-from vasculum.plan.solution import findings_of
-from vasculum.plan.solving import SolvedPlan, solve_plan
-from vasculum.plan.starting import runner_row
-from vasculum.plan.words import number_text
+from vasculum.plan.edits.patching import PatchStep, patched
+from vasculum.plan.edits.starting import runner_row
+from vasculum.plan.laying.layout import boxes_of, chosen, nearest_choice
+from vasculum.plan.laying.solving import SolvedPlan, solve_plan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.comparing import volume_of
+from vasculum.plan.telling.hardware import hardware_of
+from vasculum.plan.telling.solution import findings_of
+from vasculum.plan.telling.words import number_text
 
 WEIGHED = ("joint", "bottom", "front", "runner", "through", "case_joint", "case_back", "case_top")
 """Families that are chosen by seeing what each takes."""
@@ -74,7 +74,7 @@ def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPl
             patch=patch,
             volume=number_text(volume, unit, "litre"),
             more=f"{float(more):+.1f} litres" if round(more, 1) else "",
-            parts=len(parts_of(then)),
+            parts=len(pieces_of(then)),
             height=_lowest(then),
             to_buy=sum(hardware.count for hardware in hardware_of(then)),
             pull=number_text(max(pulls), unit, "N") if pulls else "",

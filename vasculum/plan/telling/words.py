@@ -13,7 +13,8 @@ from vasculum.core.lengths import Unit, show, show_other, show_with_unit
 from vasculum.core.tables import choosables
 from vasculum.core.weights import show_weight
 from vasculum.plan.document import Plan, Reading
-from vasculum.plan.places import DEFAULTS, PLAN
+from vasculum.plan.laying.places import DEFAULTS, PLAN
+from vasculum.plan.making.pieces import Piece
 
 _ENDINGS = (("_cut", ", cut"), ("_built", ", as it comes out"), ("_here", " here"))
 _GIVEN = {
@@ -65,6 +66,12 @@ def place_name(plan: Plan, place: str) -> str:
 def cell_name(plan: Plan, place: str, numbers: Mapping[str, int]) -> str:
     """Number and name of a cell, for two may bear one name: *3 Seed trays*; what is divided has no number."""
     return f"{numbers[place]} {place_name(plan, place)}" if place in numbers else place_name(plan, place)
+
+
+def piece_name(plan: Plan, piece: Piece) -> str:
+    """What a piece is called; the blank of a strip by the name of its strip."""
+    title = piece.rule.title
+    return f"{place_name(plan, piece.place)}, {title.lower()}" if piece.place in plan.scribes else title
 
 
 def station_of(reading: Reading) -> str:

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections import OrderedDict
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from threading import Lock
+from typing import Any
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import Key, Place, Solved, Wiring, solve, wire
 from vasculum.plan.document import Plan
-from vasculum.plan.places import Laid, plan_to_places
+from vasculum.plan.laying.places import Laid, plan_to_places
 
 MOST_KEPT = 64
 
@@ -23,6 +24,8 @@ class SolvedPlan:
     plan: Plan
     laid: Laid
     solved: Solved
+    kept: dict[str, Any] = field(default_factory=dict, compare=False, repr=False)
+    """What was collected of it already, by name."""
 
 
 class _Wirings:
@@ -54,3 +57,13 @@ def solve_plan(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
     laid = plan_to_places(plan)
     wiring = _WIRINGS.of(laid)
     return SolvedPlan(plan, laid, solve(wiring, laid.given, laid.pins, before.solved if before else None))
+
+
+def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:
+    """The key that a bare name means at a place: its own, or the nearest further out."""
+    at: str | None = place
+    while at is not None:
+        if (at, name) in plan.solved.quantities:
+            return (at, name)
+        at = plan.laid.places[at].parent
+    return (place, name)

@@ -11,20 +11,30 @@ from functools import lru_cache
 from typing import Any
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
+from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.plan.document import Model
-from vasculum.plan.hardware import Hardware, hardware_of
-from vasculum.plan.joinery import Joinery, JoineryKind, in_words, nearest_key
-from vasculum.plan.layout import boxes_of, numbers_of
-from vasculum.plan.part import Grain, Hand, Part
-from vasculum.plan.parts import merged, parts_of
-from vasculum.plan.patching import PatchStep
-from vasculum.plan.places import DEFAULTS, LIKE, THICKNESS_OF_SHEET
-from vasculum.plan.shopping import Shopping, shopping_of
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.stages import Stages, stages_of
-from vasculum.plan.travelling import travels, weight_of_part
-from vasculum.plan.words import cell_name, filled, label_of, length_texts, number_text, place_name, unit_of
+from vasculum.plan.edits.patching import PatchStep
+from vasculum.plan.laying.layout import boxes_of, numbers_of
+from vasculum.plan.laying.places import DEFAULTS, choices_at, sheet_behind
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.goods import goods_of
+from vasculum.plan.making.pieces import Cut, Grain, Piece, merged, pieces_of
+from vasculum.plan.telling.cuts import CutShown, in_words
+from vasculum.plan.telling.hardware import Hardware, hardware_shown
+from vasculum.plan.telling.shopping import Shopping, shopping_of
+from vasculum.plan.telling.stages import Stages, stages_of
+from vasculum.plan.telling.travelling import travels, weight_of_piece
+from vasculum.plan.telling.words import (
+    cell_name,
+    filled,
+    label_of,
+    length_texts,
+    number_text,
+    piece_name,
+    place_name,
+    unit_of,
+)
 
 
 class Shown(Model):
@@ -70,14 +80,6 @@ class Size(Model):
     is_as_built: bool
 
 
-class JoineryShown(Model):
-    """Something cut into a part or marked on it, in words."""
-
-    kind: JoineryKind
-    text: str
-    keys: list[str]
-
-
 class PartShown(Model):
     """One row of the parts list: identical pieces together."""
 
@@ -100,7 +102,7 @@ class PartShown(Model):
     bands: list[str]
     weight: str
     """Of one piece: what a sheet of its size weighs at its density; empty while a size waits, or of no sheet."""
-    joinery: list[JoineryShown]
+    joinery: list[CutShown]
 
 
 class FindingShown(Model):
@@ -153,15 +155,15 @@ class Solution(Model):
 
 def solution_of(plan: SolvedPlan) -> Solution:
     """Say a solved plan in its unit."""
-    numbers, pieces, hardware = numbers_of(plan.plan), parts_of(plan), list(hardware_of(plan))
+    numbers, pieces, goods = numbers_of(plan.plan), list(pieces_of(plan)), goods_of(plan)
     parts = [_part_row(plan, group, numbers) for group in merged(plan, pieces)]
     findings, assumed = findings_of(plan), list(_assumed(plan))
     is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
     return Solution(
         quantities={key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)},
         parts=parts,
-        hardware=hardware,
-        shopping=shopping_of(plan, pieces, hardware),
+        hardware=[hardware_shown(plan, good) for good in goods],
+        shopping=shopping_of(plan, pieces, goods),
         travels=travels(plan, pieces),
         findings=findings,
         tape_checks=list(_tape_checks(plan)),
@@ -256,41 +258,40 @@ def _size(plan: SolvedPlan, key: Key) -> Size:
     )
 
 
-def _part_row(plan: SolvedPlan, group: list[Part], numbers: dict[str, int]) -> PartShown:
-    part = group[0]
-    sheet = plan.plan.library.sheets.get(part.sheet) if part.sheet else None
+def _part_row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartShown:
+    piece = group[0]
+    sheet = plan.plan.library.sheets.get(piece.sheet) if piece.sheet else None
+    weight = weight_of_piece(plan, piece)
     return PartShown(
         ids=[p.id for p in group],
         marks=[plan.plan.marks.get(p.id, "") for p in group],
-        place=part.place,
-        place_name=place_name(plan.plan, part.place),
-        name=", ".join(dict.fromkeys(p.name for p in group)),
-        hand=part.hand,
+        place=piece.place,
+        place_name=place_name(plan.plan, piece.place),
+        name=", ".join(dict.fromkeys(piece_name(plan.plan, p) for p in group)),
+        hand=piece.hand,
         count=len(group),
-        length=_size(plan, part.length),
-        width=_size(plan, part.width),
-        thickness=_size(plan, part.thickness),
-        material=sheet.name if sheet else _MATERIALS.get(part.role, "Packing, planed to thickness"),
-        grain=part.grain,
+        length=_size(plan, piece.length),
+        width=_size(plan, piece.width),
+        thickness=_size(plan, piece.thickness),
+        material=sheet.name if sheet else _STRIPS[piece.rule.stock],
+        grain=piece.grain,
         places=[place_name(plan.plan, p.place) for p in group],
         numbers=[numbers.get(p.place, 0) for p in group],
-        bands=list(part.bands),
-        weight=_weight(plan, part),
-        joinery=[_joinery_shown(plan, j) for j in part.joinery],
+        bands=[_EDGES.get(edge, edge) for edge in piece.bands],
+        weight="" if weight is None else number_text(weight, plan.plan.units.length, "kg"),
+        joinery=[_cut_shown(plan, piece, cut) for cut in piece.cuts],
     )
 
 
-_MATERIALS = {"runner_left": "Hardwood, planed to thickness", "runner_right": "Hardwood, planed to thickness"}
+_STRIPS = {"packing_strip": "Packing, planed to thickness", "hardwood_strip": "Hardwood, planed to thickness"}
+_EDGES = {"upper": "top", "lower": "bottom"}
 
 
-def _weight(plan: SolvedPlan, part: Part) -> str:
-    weight = weight_of_part(plan, part)
-    return "" if weight is None else number_text(weight, plan.plan.units.length, "kg")
-
-
-def _joinery_shown(plan: SolvedPlan, one: Joinery) -> JoineryShown:
-    keys = [key_text(k) for k in (one.from_edge, one.width, one.depth, one.count) if k is not None]
-    return JoineryShown(kind=one.kind, text=in_words(plan, one), keys=keys)
+def _cut_shown(plan: SolvedPlan, piece: Piece, cut: Cut) -> CutShown:
+    rule = cut.rule
+    names = (rule.at, rule.width, rule.depth or rule.length, rule.count, rule.holes)
+    keys = [key_text(cut.keys[name]) for name in names if name]
+    return CutShown(kind=rule.what, text=in_words(plan, piece, cut), keys=keys)
 
 
 # ---- findings -----------------------------------------------------------------------------------------------------
@@ -399,23 +400,16 @@ def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:
             yield Assumed(key=key_text(key), label=label, value=value, source=given.source, confirm=confirm)
 
 
-def _own_choices(plan: SolvedPlan, place: str) -> dict[str, str]:
-    """What was chosen at the very place that gives a size: a drawer may be of another sheet than the plan."""
-    if place in plan.plan.places:
-        return plan.plan.places[place].choices
-    return plan.plan.spaces[place].choices if place in plan.plan.spaces else {}
-
-
 def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
-    choices = plan.plan.choices | _own_choices(plan, key[0])
-    for choice, thickness in THICKNESS_OF_SHEET.items():
-        sheet = choices.get(choice, choices.get(LIKE.get(choice, "")))
-        if thickness == key[1] and sheet is not None:
-            row = plan.plan.library.sheets[sheet]
-            step = PatchStep(op="replace", path=f"/library/sheets/{sheet}/measured", value=row.nominal)
-            return f"thickness of {row.name}", [step]
+    sheet = sheet_behind(plan.plan, key)
+    if sheet is not None:
+        row = plan.plan.library.sheets[sheet]
+        step = PatchStep(op="replace", path=f"/library/sheets/{sheet}/measured", value=row.nominal)
+        return f"thickness of {row.name}", [step]
     if key[1].startswith("runner_") and not key[1].startswith("runner_screw"):
-        step = PatchStep(op="replace", path=f"/library/runners/{choices['runner']}/measured", value=True)
+        step = PatchStep(
+            op="replace", path=f"/library/runners/{choices_at(plan.plan, key[0])['runner']}/measured", value=True
+        )
         return label_of(key[1]), [step]
     text = show_with_unit(plan.solved.given[key].value, plan.plan.units.length)
     return label_of(key[1]), [PatchStep(op="add", path=f"/choices/{key[1]}", value=text)]
@@ -436,7 +430,7 @@ class Moved(Model):
 
 def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
     """Every size that changed from one solution to the next, sizes of parts first, in the unit of the later one."""
-    part_keys = {k for part in parts_of(after) for k in (part.length, part.width, part.thickness)}
+    part_keys = {k for part in pieces_of(after) for k in (part.length, part.width, part.thickness)}
     found = []
     for key in {**dict.fromkeys(quantity_keys(before)), **dict.fromkeys(quantity_keys(after))}:
         old, new = _value(before, key), _value(after, key)

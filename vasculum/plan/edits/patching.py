@@ -11,10 +11,7 @@ from pydantic import Field, JsonValue
 
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document import Model, Plan
-from vasculum.plan.marks import with_marks
-from vasculum.plan.parts import parts_of
-from vasculum.plan.reading import Fault, FaultyPlan, plan_from
-from vasculum.plan.solving import SolvedPlan, solve_plan
+from vasculum.plan.document.reading import Fault, FaultyPlan, plan_from
 
 KEPT_BY_US = ("/marks", "/marks_given", "/format", "/version")
 
@@ -78,9 +75,3 @@ def _reused_ids(before: Plan, after: Plan) -> list[Fault]:
     if after.next_id < before.next_id:
         faults.append(Fault("/next_id", f"next_id went from {before.next_id} back to {after.next_id}."))
     return faults
-
-
-def marked(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
-    """Solve a plan and give every new part its mark: what is kept after each change."""
-    solved = solve_plan(plan, before)
-    return SolvedPlan(with_marks(plan, (part.id for part in parts_of(solved))), solved.laid, solved.solved)

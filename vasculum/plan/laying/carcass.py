@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from typing import Literal
 
 from vasculum.plan.document import Dimension, Place, Plan, Space
-from vasculum.plan.layout import chosen, laps
+from vasculum.plan.laying.layout import chosen, laps
 
 Axis = Literal["up", "across", "deep"]
 AXES: dict[Dimension, Axis] = {"height": "up", "width": "across", "depth": "deep"}

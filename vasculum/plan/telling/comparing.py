@@ -12,11 +12,11 @@ from typing import Literal, TypeVar
 
 from vasculum.core.lengths import UNIT_MM, Unit
 from vasculum.plan.document import Model
-from vasculum.plan.layout import boxes_of
-from vasculum.plan.parts import parts_of
-from vasculum.plan.solution import PartShown, Solution, solution_of
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.words import number_text
+from vasculum.plan.laying.layout import boxes_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.solution import PartShown, Solution, solution_of
+from vasculum.plan.telling.words import number_text
 
 T = TypeVar("T")
 Topic = Literal["whole", "sheets", "hardware", "parts", "findings"]
@@ -89,7 +89,7 @@ def volume_of(plan: SolvedPlan) -> Fraction:
 def _areas(plan: SolvedPlan) -> dict[str, Fraction]:
     """Net area of the parts of each sheet, mm²: without kerf and waste."""
     areas: dict[str, Fraction] = {}
-    for part in parts_of(plan):
+    for part in pieces_of(plan):
         length, width = plan.solved.value(*part.length), plan.solved.value(*part.width)
         if part.sheet is not None and length is not None and width is not None:
             name = plan.plan.library.sheets[part.sheet].name

@@ -7,9 +7,9 @@ from fractions import Fraction
 from vasculum.core.flow import Key, Origin, Reason, key_text, why
 from vasculum.core.reasons import Done, Expression, Quantity, render
 from vasculum.plan.document import Model
-from vasculum.plan.solution import Problem, Shown, quantity_shown
-from vasculum.plan.solving import SolvedPlan
-from vasculum.plan.words import label_of, number_text, place_name, unit_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.solution import Problem, Shown, quantity_shown
+from vasculum.plan.telling.words import label_of, number_text, place_name, unit_of
 
 
 class ReasonShown(Model):

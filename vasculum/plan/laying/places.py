@@ -12,12 +12,12 @@ from fractions import Fraction
 from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.tables import Choosable, choosables
 from vasculum.core.weights import read_weight
-from vasculum.plan.carcass import OF_CASE, has_new_case, is_new
-from vasculum.plan.choices import NUMBERS, worth_of
-from vasculum.plan.crossings import BUILT_IN, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
 from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
-from vasculum.plan.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
-from vasculum.plan.layout import Node, nearest_choice, nodes_of
+from vasculum.plan.document.choices import NUMBERS, worth_of
+from vasculum.plan.laying.carcass import OF_CASE, has_new_case, is_new
+from vasculum.plan.laying.crossings import BUILT_IN, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
+from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
+from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 
 DEFAULTS, PLAN = "defaults", "plan"
 
@@ -49,6 +49,33 @@ class Laid:
     places: dict[str, Place] = field(default_factory=dict)
     given: dict[Key, Given] = field(default_factory=dict)
     pins: dict[Key, Fraction] = field(default_factory=dict)
+
+
+def choices_at(plan: Plan, place: str) -> dict[str, str]:
+    """What was chosen at one level: a place, a space, or the plan."""
+    if place in plan.places:
+        return plan.places[place].choices
+    if place in plan.spaces:
+        return plan.spaces[place].choices
+    return plan.choices if place == PLAN else {}
+
+
+def levels_at(plan: Plan, laid: Laid, place: str) -> list[dict[str, str]]:
+    """Where a choice is looked up from a place: its own, its space's, the plan's."""
+    at: str | None = place
+    while at is not None and at not in plan.spaces:
+        at = laid.places[at].parent
+    levels = [choices_at(plan, place)] if place in plan.places else []
+    return [*levels, *([plan.spaces[at].choices] if at else []), plan.choices]
+
+
+def sheet_behind(plan: Plan, thickness: Key) -> str | None:
+    """The sheet that gives a thickness, as chosen at the very level that it comes from."""
+    own = choices_at(plan, thickness[0])
+    for choice, name in THICKNESS_OF_SHEET.items():
+        if name == thickness[1]:
+            return own.get(choice) or own.get(LIKE.get(choice, ""))
+    return None
 
 
 def plan_to_places(plan: Plan) -> Laid:

@@ -1,0 +1,1 @@
+"""Verbs that change a document, and patches that carry a change."""

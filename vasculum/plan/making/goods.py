@@ -1,0 +1,65 @@
+"""What is bought rather than cut: runners in pairs, pulls, screws with the stack that they go through. No words."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import get_args
+
+from vasculum.core.flow import GoodRule, Key, Wired
+from vasculum.core.flow.things import GoodKind
+from vasculum.core.lengths import Mm
+from vasculum.plan.laying.layout import nearest_choice
+from vasculum.plan.laying.places import levels_at
+from vasculum.plan.laying.solving import SolvedPlan
+
+ORDER = {kind: at for at, kind in enumerate(get_args(GoodKind))}
+
+
+@dataclass(frozen=True, slots=True)
+class Good:
+    """So many of one thing, together over all places that want the same."""
+
+    rule: GoodRule
+    count: int
+    size: Mm | None
+    through: tuple[tuple[str, Mm], ...]
+    """Names and thicknesses that it passes, in order; what is nothing here is left out."""
+    into: tuple[tuple[str, Mm], ...]
+    row: str | None
+    """Its row in the library."""
+    keys: tuple[Key, ...]
+
+
+def goods_of(plan: SolvedPlan) -> list[Good]:
+    """Everything that is bought, the same things through the same stack counted together."""
+    found: dict[object, list[Good]] = {}
+    wanted = [one for one in plan.solved.wiring.things if isinstance(one.rule, GoodRule)]
+    for wired in wanted:
+        for good in _wanted(plan, wired):
+            rule = good.rule
+            same = (rule.what, rule.title, good.size, good.through, good.into, rule.holds, good.row)
+            found.setdefault(same, []).append(good)
+    together = [_together(goods) for goods in found.values()]
+    return sorted(together, key=lambda one: (ORDER[one.rule.what], one.rule.title))
+
+
+def _together(goods: list[Good]) -> Good:
+    first = goods[0]
+    keys = tuple(dict.fromkeys(key for one in goods for key in one.keys))
+    count = sum(one.count for one in goods)
+    return Good(first.rule, count, first.size, first.through, first.into, first.row, keys)
+
+
+def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
+    """What one place wants; nothing while a size of it waits."""
+    rule = wired.rule
+    assert isinstance(rule, GoodRule)
+    values = {name: plan.solved.value(*wired.feeds[name]) for name in rule.needs}
+    if None in values.values() or (rule.where and values[rule.where] <= 0):
+        return
+    row = nearest_choice(levels_at(plan.plan, plan.laid, wired.place), rule.row) if rule.row else None
+    through, into = (tuple((n, values[n]) for n in names if values[n] > 0) for names in (rule.through, rule.into))
+    keys = [wired.feeds[name] for name in (rule.where or rule.count or rule.by, rule.size) if name]
+    count = int(values[rule.count]) if rule.count else 1
+    yield Good(rule, count, values.get(rule.size), through, into, row, tuple(keys))

@@ -1,0 +1,190 @@
+"""Collect the pieces of a solved plan with their cuts, and the bodies that stand among them: keys, numbers, no words.
+
+A piece's id is its place and role; its sizes are keys of the solution, never copies.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from typing import Literal
+
+from vasculum.core.flow import CutRule, Key, PieceRule, Stand, Wired
+from vasculum.core.flow.things import Datum
+from vasculum.core.lengths import Mm
+from vasculum.plan.laying.places import choices_at, sheet_behind
+from vasculum.plan.laying.solving import SolvedPlan
+
+Grain = Literal["length", "free", "matched"]
+"""Along the length, as it comes, or in its place on a panel that several pieces are cut from."""
+STRIPS = ("packing_strip", "hardwood_strip")
+"""Stock that is ripped from boards."""
+NOTHING = Mm(0)
+
+
+@dataclass(frozen=True, slots=True)
+class Cut:
+    """Something taken out of a piece, or marked on it: its rule, and the key behind each name."""
+
+    rule: CutRule
+    keys: Mapping[str, Key]
+
+    def key(self, name: str) -> Key | None:
+        """The key behind one of its names; none where the rule names none."""
+        return self.keys[name] if name else None
+
+
+@dataclass(frozen=True, slots=True)
+class Piece:
+    """One piece: its rule, its sizes by key, the sheet it comes from, what is cut into it, where it stands."""
+
+    id: str
+    place: str
+    rule: PieceRule
+    length: Key
+    width: Key
+    thickness: Key
+    size: tuple[Mm, Mm, Mm] | None
+    """Length, width and thickness; none while one of them waits."""
+    stand: Stand | None
+    """Where it stands in its space; none while it waits, or where nobody can say."""
+    space: str
+    sheet: str | None = None
+    grain: Grain = "length"
+    bands: tuple[Datum, ...] = ()
+    """Which edges are banded: its sizes are of the core."""
+    band: str | None = None
+    """The edge band, as the library has it."""
+    banded_by: Mm = NOTHING
+    """How thick the band is."""
+    cuts: tuple[Cut, ...] = ()
+
+    @property
+    def role(self) -> str:
+        """What it is in its place: ``side_left``."""
+        return self.rule.role
+
+    @property
+    def hand(self) -> Literal["L", "R"] | None:
+        """Left or right, where it is one of a pair."""
+        return self.rule.hand
+
+
+@dataclass(frozen=True)
+class Made:
+    """Everything that is cut, and every body that stands among it."""
+
+    pieces: tuple[Piece, ...]
+    bodies: tuple[Piece, ...]
+
+
+def made_of(plan: SolvedPlan) -> Made:
+    """The pieces and bodies of a plan, space by space and place by place; collected once for each solution."""
+    found: Made | None = plan.kept.get("made")
+    if found is None:
+        found = plan.kept["made"] = _collected(plan)
+    return found
+
+
+def pieces_of(plan: SolvedPlan) -> tuple[Piece, ...]:
+    """All pieces that are cut."""
+    return made_of(plan).pieces
+
+
+def _collected(plan: SolvedPlan) -> Made:
+    cuts: dict[tuple[str, str], list[Cut]] = {}
+    wired = plan.solved.wiring.things
+    for one in wired:
+        if isinstance(one.rule, CutRule) and _is_cut(plan, one):
+            cuts.setdefault((one.place, one.rule.into), []).append(Cut(one.rule, one.feeds))
+    spaces = _spaces(plan)
+    found = [
+        _piece(plan, one, one.rule, spaces[one.place], cuts.get((one.place, one.rule.role), []))
+        for one in wired
+        if isinstance(one.rule, PieceRule) and _is_there(plan, one, one.rule.where)
+    ]
+    order = {place: at for at, place in enumerate(plan.laid.places)}
+    space_at = {space: at for at, space in enumerate(plan.plan.space_order)}
+    found.sort(key=lambda p: (space_at[p.space], p.rule.order // 10, order[p.id.partition("/")[0]], p.rule.order))
+    return Made(tuple(p for p in found if p.rule.stock), tuple(p for p in found if not p.rule.stock))
+
+
+def _spaces(plan: SolvedPlan) -> dict[str, str]:
+    """Place → the space it stands in."""
+    found: dict[str, str] = {}
+    for place in plan.laid.places.values():
+        inside = place.parent is not None and place.parent in found
+        found[place.id] = found[place.parent or ""] if inside else place.id
+        if place.id not in plan.plan.spaces and not inside:
+            del found[place.id]
+    return found
+
+
+def _value(plan: SolvedPlan, key: Key) -> object:
+    return plan.solved.quantities[key].value
+
+
+def _is_there(plan: SolvedPlan, one: Wired, where: str) -> bool:
+    """Whether what a thing depends on is more than nothing."""
+    if not where:
+        return True
+    value = plan.solved.value(*one.feeds[where])
+    return value is not None and value > 0
+
+
+def _is_cut(plan: SolvedPlan, one: Wired) -> bool:
+    """A cut without depth or width is none."""
+    rule = one.rule
+    assert isinstance(rule, CutRule)
+    return all(_value(plan, one.feeds[name]) != 0 for name in (rule.depth, rule.width) if name)
+
+
+def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: Iterable[Cut]) -> Piece:
+    feeds = one.feeds
+    length, width, thickness = (feeds[name] for name in rule.sizes)
+    bands: tuple[Datum, ...] = ()
+    band, by = None, NOTHING
+    if rule.bands is not None and f"{rule.bands.choice}_thickness" in feeds:
+        key = feeds[f"{rule.bands.choice}_thickness"]
+        bands, by = rule.bands.edges, plan.solved.value(*key)
+        band = choices_at(plan.plan, key[0]).get(rule.bands.choice)
+        length = feeds.get(rule.bands.length, length)
+        width = feeds.get(rule.bands.width, width)
+    sizes = tuple(plan.solved.value(*key) for key in (length, width, thickness))
+    sheet = sheet_behind(plan.plan, thickness) if rule.stock and rule.stock not in STRIPS else None
+    return Piece(
+        f"{one.place}/{rule.role}", length[0], rule, length, width, thickness,
+        None if None in sizes else (sizes[0], sizes[1], sizes[2]), _stand(plan, one, rule), space, sheet,
+        _grain(plan, one.place, rule, sheet), bands, band, by, tuple(sorted(cuts, key=_in_order)),
+    )  # fmt: skip
+
+
+DATUMS: tuple[Datum, ...] = ("lower", "upper", "left", "right", "front", "back")
+"""What is cut along the edges comes before what is cut at the ends."""
+
+
+def _in_order(cut: Cut) -> tuple[bool, int]:
+    """Inside before outside, along before across, front before back."""
+    return (cut.rule.face == "outside", DATUMS.index(cut.rule.datums[0]))
+
+
+def _stand(plan: SolvedPlan, one: Wired, rule: PieceRule) -> Stand | None:
+    given = {name: plan.solved.value(*one.feeds[name]) for name in rule.needs if name in one.feeds}
+    return None if None in given.values() else rule.stand(**given)
+
+
+def _grain(plan: SolvedPlan, place: str, rule: PieceRule, sheet: str | None) -> Grain:
+    if rule.role == "front" and "front_in_panel" in plan.laid.places[place].kinds:
+        return "matched"
+    row = plan.plan.library.sheets.get(sheet) if sheet else None
+    return "free" if row is not None and row.grain == "free" else "length"
+
+
+def merged(plan: SolvedPlan, pieces: Iterable[Piece]) -> list[list[Piece]]:
+    """Identical pieces together: the same cut sizes, sheet, grain, cuts, bands and hand. No piece is lost."""
+    groups: dict[object, list[Piece]] = {}
+    for piece in pieces:
+        cuts = tuple((c.rule.way, tuple(plan.solved.value(*c.keys[name]) for name in c.rule.names)) for c in piece.cuts)
+        same = (piece.size, piece.sheet, piece.hand, piece.grain, cuts, piece.band, piece.bands)
+        groups.setdefault(piece.id if piece.size is None else same, []).append(piece)
+    return list(groups.values())

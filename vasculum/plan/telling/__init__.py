@@ -1,0 +1,1 @@
+"""What a solution says: words, labels, findings, reasons, comparisons."""

@@ -1,0 +1,115 @@
+"""What is cut into a piece, in words: face, end, distance, width, depth, and the passes of the blade."""
+
+from __future__ import annotations
+
+from vasculum.core.flow import Key
+from vasculum.core.passing import pieces
+from vasculum.plan.document import Model
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.pieces import Cut, Piece
+from vasculum.plan.making.regions import is_across
+from vasculum.plan.telling.words import number_text
+
+BY_THE_SAW = ("groove", "stopped_groove", "rabbet", "dado", "round")
+"""Cuts that a blade makes in passes."""
+
+
+class CutShown(Model):
+    """Something cut into a piece or marked on it, in words."""
+
+    kind: str
+    text: str
+    keys: list[str]
+
+
+def in_words(plan: SolvedPlan, piece: Piece, cut: Cut) -> str:
+    """Title, where, how wide and deep, from which face, in how many passes."""
+    told = _Told(plan, piece, cut)
+    return f"{cut.rule.title}: {told.text()}{told.passes()}"
+
+
+class _Told:
+    def __init__(self, plan: SolvedPlan, piece: Piece, cut: Cut) -> None:
+        self.plan, self.piece, self.cut, self.rule = plan, piece, cut, cut.rule
+
+    def text(self) -> str:
+        """Everything but the title and the passes."""
+        rule, face = self.rule, f"{self.rule.face} face"
+        width, depth, length = (self.said(name) for name in (rule.width, rule.depth, rule.length))
+        if rule.what == "line":
+            return f"{self.said(rule.at)} {self.above()}"
+        if rule.what == "holes" and self.is_across():
+            return (
+                f"centred {self.said(rule.at)} from the {self.ends()}, at {self.said(rule.holes)} from the front edge"
+            )
+        if rule.what == "holes":
+            return f"{self.said(rule.holes)} from the {rule.holes_from} end"
+        if rule.what == "hole" and rule.at:
+            return f"{self.said(rule.at)} {self.above()}, {length} wide, {width} high, right through, in the middle"
+        if rule.what == "hole":
+            return f"{self.ends()}, {width} deep, {self.said(rule.begins)} above the lower edge, {length} high"
+        if rule.what == "round":
+            return f"all round, {width} wide, {depth} deep, {face}"
+        if rule.what == "tongue":
+            return f"{self.ends()}, {width} long, {depth} off the outside face"
+        if rule.what in ("fingers", "tails"):
+            count = number_text(self.value(rule.count) or 0, self.plan.plan.units.length, "count")
+            deep = depth if rule.depth else length
+            each = f"each {width}" if rule.what == "fingers" else f"{width} from middle to middle"
+            return f"{self.ends()}, {count} over the height, {each}, {deep} long"
+        return (
+            f"{self.where()}, {width} {'high' if self.is_edge_rabbet() else 'wide'}, {depth} deep, {face}{self.stops()}"
+        )
+
+    def where(self) -> str:
+        """At an end, so far from one, or along an edge."""
+        rule = self.rule
+        if rule.at and self.is_across():
+            middle = "centred " if rule.is_centred else ""
+            edge = self.ends() if len(rule.datums) > 1 else f"the {self.ends()}"
+            return f"{middle}{self.said(rule.at)} from {edge}"
+        if rule.at:
+            return f"{self.said(rule.at)} {self.above()}"
+        if self.is_across():
+            return self.ends()
+        return f"along the {rule.datums[0]} edge"
+
+    def stops(self) -> str:
+        return ", from side to side" if self.rule.what == "stopped_groove" else ""
+
+    def above(self) -> str:
+        return f"above the {self.rule.datums[0]} edge"
+
+    def ends(self) -> str:
+        return "both ends" if len(self.rule.datums) > 1 else f"{self.rule.datums[0]} end"
+
+    def is_edge_rabbet(self) -> bool:
+        return self.rule.what == "rabbet" and self.rule.datums == ("lower",)
+
+    def is_across(self) -> bool:
+        """Whether it is measured from an end, and so runs across the piece."""
+        return is_across(self.piece, self.rule.datums[0])
+
+    def value(self, name: str) -> object:
+        key = self.cut.key(name)
+        return None if key is None else self.plan.solved.value(*key)
+
+    def said(self, name: str) -> str:
+        value = self.value(name)
+        return "?" if value is None else number_text(value, self.plan.plan.units.length)
+
+    def passes(self) -> str:
+        """What a narrow blade makes of it: so many passes, the last one overlapping."""
+        rule = self.rule
+        if rule.what not in BY_THE_SAW or self.is_edge_rabbet():
+            return ""
+        width = self.plan.solved.value(*self._key(rule.width))
+        kerf = self.plan.solved.value(*nearest_key(self.plan, self._key(rule.depth)[0], "blade_kerf"))
+        if width is None or kerf is None or kerf <= 0:
+            return ""
+        count = pieces(width, kerf)
+        blade = number_text(kerf, self.plan.plan.units.length)
+        return f"; {count} pass{'' if count == 1 else 'es'} of a blade of {blade}"
+
+    def _key(self, name: str) -> Key:
+        return self.cut.keys[name]

@@ -1,0 +1,71 @@
+"""What is bought, in words: runners, pulls, screws with the stack that they go through."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from typing import Literal
+
+from vasculum.core.flow import key_text
+from vasculum.core.flow.things import Holder
+from vasculum.core.lengths import Mm, Unit, show_with_unit
+from vasculum.plan.document import Model
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.goods import Good, goods_of
+
+STACK = {
+    "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
+    "lock_stand_off": "stand-off", "runner_metal": "metal", "runner_shim": "shim", "case_thickness": "board",
+    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
+}  # fmt: skip
+"""What a thickness in a stack is called."""
+HOLDERS: dict[Holder, str] = {"case": "the case", "next_board": "the end of the next"}
+
+
+class Hardware(Model):
+    """Something to buy rather than cut."""
+
+    what: str
+    through: str
+    """Of a screw: what it passes, and what holds it."""
+    count: int
+    unit: Literal["pair", "piece"]
+    amount: str
+    """Count and unit as a person says them."""
+    keys: list[str]
+
+
+def hardware_of(plan: SolvedPlan) -> list[Hardware]:
+    """Runners, then pulls, then screws; the same things through the same stack counted together."""
+    return [hardware_shown(plan, good) for good in goods_of(plan)]
+
+
+def hardware_shown(plan: SolvedPlan, good: Good) -> Hardware:
+    """One good in the plan's words and unit."""
+    unit, rule = plan.plan.units.length, good.rule
+    title = f"{plan.plan.library.runners[good.row].name} {rule.title}" if good.row else rule.title
+    size = "" if good.size is None else f", {show_with_unit(good.size, unit)}"
+    return Hardware(
+        what=f"{title}{size}{' at least' if rule.at_least else ''}",
+        through=_through(good, unit),
+        count=good.count,
+        unit=rule.unit,
+        amount=f"{good.count} {rule.unit}{'' if good.count == 1 else 's'}",
+        keys=[key_text(key) for key in good.keys],
+    )
+
+
+def _through(good: Good, unit: Unit) -> str:
+    """*through metal 1/16 in into side 1/2 in, and into the case*."""
+    said = _stack(good.through, unit)
+    if good.into and good.into[-1][0] == "pull_thread" and len(said) > 1:
+        passed = f"{', '.join(said[:-1])} and {said[-1]}"
+    else:
+        passed = ", ".join(said)
+    into = _stack(good.into, unit) + ([HOLDERS[good.rule.holds]] if good.rule.holds else [])
+    if not passed and not into:
+        return ""
+    return f"through {passed} into {', and into '.join(into)}"
+
+
+def _stack(sizes: Iterable[tuple[str, Mm]], unit: Unit) -> list[str]:
+    return [f"{STACK[name]} {show_with_unit(size, unit)}" for name, size in sizes]

@@ -1,0 +1,145 @@
+"""A first shopping list: sheets by area, boards and bands by length, runners by pair, and what they come to.
+
+Until the parts are laid out on sheets, an allowance over their area stands for what sawing wastes. Sums are of numbers;
+they become words in the last step.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from dataclasses import dataclass
+from fractions import Fraction
+
+from vasculum.core import shopping
+from vasculum.core.flow import Key, key_text
+from vasculum.plan.document import Model
+from vasculum.plan.laying.places import PLAN
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.goods import Good
+from vasculum.plan.making.pieces import STRIPS, Piece
+from vasculum.plan.making.regions import is_across
+from vasculum.plan.telling.hardware import hardware_shown
+
+
+class ShoppingLine(Model):
+    """One thing to buy."""
+
+    what: str
+    need: str
+    """What the parts take, with its allowance."""
+    buy: str
+    """How many of what is sold; empty where it is not known how it is sold."""
+    cost: str
+    """Empty where its price is not known."""
+    keys: list[str]
+
+
+class Shopping(Model):
+    """Everything to buy, what is known of its cost, and what has no price yet."""
+
+    lines: list[ShoppingLine]
+    total: str
+    """Of the lines that have a price."""
+    unpriced: int
+
+
+@dataclass(frozen=True)
+class _Line:
+    what: str
+    need: str
+    buy: str
+    cost: Fraction | None
+    keys: tuple[Key, ...]
+
+    def shown(self) -> ShoppingLine:
+        cost = "" if self.cost is None else shopping.show_money(self.cost)
+        keys = [key_text(key) for key in dict.fromkeys(self.keys)]
+        return ShoppingLine(what=self.what, need=self.need, buy=self.buy, cost=cost, keys=keys)
+
+
+def shopping_of(plan: SolvedPlan, pieces: Iterable[Piece], goods: Iterable[Good]) -> Shopping:
+    """The shopping list of a solved plan."""
+    sized = [piece for piece in pieces if piece.size is not None]
+    lines = [*_sheets(plan, sized), *_strips(plan, sized), *_bands(plan, sized), *_goods(plan, goods)]
+    priced = [line.cost for line in lines if line.cost is not None]
+    total = shopping.show_money(sum(priced, Fraction(0))) if priced else ""
+    return Shopping(lines=[line.shown() for line in lines], total=total, unpriced=len(lines) - len(priced))
+
+
+def _length_and_width(piece: Piece) -> tuple[Fraction, Fraction]:
+    assert piece.size is not None
+    return piece.size[0], piece.size[1]
+
+
+def _percent(plan: SolvedPlan, name: str) -> Fraction:
+    percent: Fraction = plan.solved.value(*nearest_key(plan, PLAN, name))
+    return percent
+
+
+def _cost(count: int, price: str | None) -> Fraction | None:
+    return count * shopping.money(price) if price else None
+
+
+def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
+    unit, percent = plan.plan.units.length, _percent(plan, "sheet_allowance")
+    for id_, sheet in plan.plan.library.sheets.items():
+        of_it = [piece for piece in pieces if piece.sheet == id_]
+        if not of_it:
+            continue
+        area = sum((length * width for length, width in map(_length_and_width, of_it)), Fraction(0))
+        wanted = shopping.with_allowance(area, percent)
+        buy, cost = "", None
+        if sheet.length and sheet.width:
+            count = shopping.how_many(wanted, plan.plan.length(sheet.length) * plan.plan.length(sheet.width))
+            buy, cost = f"{count} of {sheet.length} × {sheet.width}", _cost(count, sheet.price)
+        whole = shopping.show_area(wanted, unit)
+        need = f"{len(of_it)} parts, {shopping.show_area(area, unit)}; with {percent} % {whole}"
+        yield _Line(sheet.name, need, buy, cost, tuple(key for piece in of_it for key in (piece.length, piece.width)))
+
+
+def _by_length(
+    plan: SolvedPlan, what: str, lengths: list[Fraction], sold: str | None, price: str | None, keys: tuple[Key, ...]
+) -> _Line:
+    unit, percent = plan.plan.units.length, _percent(plan, "board_allowance")
+    run = sum(lengths, Fraction(0))
+    wanted = shopping.with_allowance(run, percent)
+    buy, cost = "", None
+    if sold:
+        count = shopping.how_many(wanted, plan.plan.length(sold))
+        buy, cost = f"{count} of {sold}", _cost(count, price)
+    need = f"{shopping.show_run(run, unit)}; with {percent} % {shopping.show_run(wanted, unit)}"
+    return _Line(what, need, buy, cost, keys)
+
+
+def _strips(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
+    """Packing and wooden runners, ripped from one kind of board."""
+    strips = [piece for piece in pieces if piece.rule.stock in STRIPS]
+    if not strips:
+        return
+    id_ = plan.plan.choices.get("strip_board")
+    board = plan.plan.library.boards[id_] if id_ else None
+    lengths = [_length_and_width(piece)[0] for piece in strips]
+    what = f"{board.name}, for strips" if board else "Board for strips"
+    sold, price = (board.length, board.price) if board else (None, None)
+    yield _by_length(plan, what, lengths, sold, price, tuple(piece.length for piece in strips))
+
+
+def _bands(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
+    for id_, band in plan.plan.library.bands.items():
+        of_it = [piece for piece in pieces if piece.band == id_]
+        if of_it:
+            lengths = [run for piece in of_it for run in _edges(piece)]
+            yield _by_length(plan, band.name, lengths, band.length, band.price, tuple(piece.length for piece in of_it))
+
+
+def _edges(piece: Piece) -> list[Fraction]:
+    """How long each banded edge is."""
+    length, width = _length_and_width(piece)
+    return [width if is_across(piece, edge) else length for edge in piece.bands]
+
+
+def _goods(plan: SolvedPlan, goods: Iterable[Good]) -> Iterator[_Line]:
+    for good in goods:
+        shown = hardware_shown(plan, good)
+        price = plan.plan.library.runners[good.row].price if good.row else None
+        yield _Line(shown.what, shown.through, shown.amount, _cost(good.count, price), good.keys)
