@@ -16,6 +16,7 @@ from vasculum.plan.document.reading import FaultyPlan, read_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.solution import Solution, solution_of
+from vasculum.solid.proof import prove
 
 PLAN_FILE = click.argument("plan_file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
 DATA = click.option(
@@ -26,7 +27,7 @@ DATA = click.option(
 )
 BY_ENDING = {
     ".json": "plan.json", ".csv": "parts.csv", ".xlsx": "parts.xlsx", ".svg": "drawing.svg", ".dxf": "drawing.dxf",
-    ".pdf": "sheet.pdf",
+    ".pdf": "sheet.pdf", ".glb": "model.glb",
 }  # fmt: skip
 
 
@@ -65,7 +66,7 @@ def solve(plan_file: Path, as_json: bool, key: str | None) -> None:
     if key is not None:
         _print_why(plan, key, as_json)
         return
-    solution = solution_of(plan)
+    solution = solution_of(plan, prove(plan))
     click.echo(solution.model_dump_json(indent=2) if as_json else _summary(solution))
 
 
@@ -101,10 +102,31 @@ def _summary(solution: Solution) -> str:
 @PLAN_FILE
 def check(plan_file: Path) -> None:
     """Read a plan file, print what stands in the way of cutting; exit status 1 where something does."""
-    findings = solution_of(_solved(plan_file)).findings
+    plan = _solved(plan_file)
+    findings = solution_of(plan, prove(plan)).findings
     for one in findings:
         click.echo(f"{one.severity}: {one.place_name}: {one.message} {one.fix}")
     if any(one.severity == "stop" for one in findings):
+        sys.exit(1)
+
+
+@main.command("prove")
+@PLAN_FILE
+def prove_command(plan_file: Path) -> None:
+    """Put a plan file together in space; print where every piece stands, and what meets.
+
+    Exit status 1 where something does.
+    """
+    from vasculum.plan.telling.assembled import assembled_of, meetings_shown, standing_shown
+
+    plan = _solved(plan_file)
+    proof = prove(plan)
+    for line in standing_shown(plan):
+        click.echo(line)
+    click.echo(assembled_of(plan, proof).says)
+    for one in meetings_shown(plan, proof):
+        click.echo(f"stop: {one.message} {one.fix}")
+    if proof.meetings:
         sys.exit(1)
 
 
@@ -115,10 +137,10 @@ def check(plan_file: Path) -> None:
     "target",
     required=True,
     type=click.Path(dir_okay=False, path_type=Path),
-    help="The file to write: .csv or .xlsx parts, .svg or .dxf drawing, .pdf print pack, .json plan.",
+    help="The file to write: .csv or .xlsx parts, .svg or .dxf drawing, .pdf print pack, .glb model, .json plan.",
 )
 def export(plan_file: Path, target: Path) -> None:
-    """Write parts, drawing or print pack of a plan file."""
+    """Write parts, drawing, print pack or model of a plan file."""
     from vasculum.export.files import EXPORTS
 
     if target.suffix not in BY_ENDING:

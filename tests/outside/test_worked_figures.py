@@ -84,7 +84,7 @@ BY_RULE: list[tuple[str, str, dict[str, str], str, str]] = [
     ("inside_height", "bottom.planted", {"wall_height_cut": "5 3/4"}, "5 3/4", "worked here"),
     ("wall_height", "bottom.planted", {"box_height": "6", "bottom_thickness": "1/4"}, "5 3/4", "common practice"),
     ("bottom_width", "bottom.planted", {"outside_width": "21 1/2"}, "21 1/2", "common practice"),
-    ("back_wall_height", "bottom.slid_in", {"wall_height": "6", "bottom_raise": "3/8", "bottom_thickness": "1/4"}, "5 3/8", "common practice: H - u - tb"),
+    ("back_wall_height", "bottom.slid_in", {"wall_height_cut": "6", "bottom_raise": "3/8", "bottom_thickness": "1/4"}, "5 3/8", "common practice: H - u - tb"),
     ("bottom_depth", "bottom.slid_in", {"outside_depth": "20", "front_wall": "1/2", "groove_depth_front": "1/4", "bottom_play": "1/16"}, "19 23/32", "common practice: D - tf + g - play / 2"),
     ("bottom_width", "bottom.between", {"inside_width": "20 1/2"}, "20 1/2", "common practice: W - 2 ts"),
     ("bottom_width", "bottom.in_rabbet", {"inside_width": "20 1/2", "edge_rabbet_side": "1/4", "bottom_rabbet_play": "1/32"}, "20 31/32", "common practice: inside + 2 r - play"),

@@ -63,12 +63,12 @@ def test_every_demo_plan_is_whole_and_can_be_cut(plan_id: str) -> None:
 
 
 def test_the_trays_of_the_van_come_from_the_tightest_of_everything() -> None:
-    """Half of 1380 less a 12 mm board is 684; an arch of 210 takes 211.5; seats lean in 71.875 at 230 up. By hand."""
+    """Half of 1380 less a 12 mm board is 684; an arch of 210 takes 211.5; the seats lean in above them. By hand."""
     done = solved(demo_plan("survey-van"))
     presses, packets = (c.id for c in cells_of(done.plan, done.plan.space_order[0])[1:])
     assert done.solved.value(presses, "free_width") == mm("684 mm") - mm("211.5 mm")
     assert done.solved.value(packets, "free_width") == mm("684 mm") - mm("207.5 mm")
-    assert done.solved.value(presses, "free_depth") == mm("1206 mm") - mm("71.875 mm") - mm("1.5 mm")
+    assert done.solved.value(presses, "free_depth") == mm("1206 mm")
     assert done.solved.value(presses, "taken_below") == mm("29.5 mm")
     assert done.solved.value(presses, "runner_length") == mm("700 mm")
 

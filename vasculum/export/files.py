@@ -19,6 +19,7 @@ from vasculum.plan.edits.runners_csv import runners_csv
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import merged, pieces_of
 from vasculum.plan.telling.solution import solution_of
+from vasculum.solid.proof import prove
 
 
 class ExportFile(NamedTuple):
@@ -33,17 +34,17 @@ def _plan(plan: SolvedPlan, _revision: int | None) -> bytes:
 
 
 def _parts(plan: SolvedPlan, _revision: int | None) -> bytes:
-    return parts_csv(solution_of(plan))
+    return parts_csv(solution_of(plan, prove(plan)))
 
 
 def _workbook(plan: SolvedPlan, _revision: int | None) -> bytes:
     from vasculum.export.parts_xlsx import parts_xlsx
 
-    return parts_xlsx(solution_of(plan))
+    return parts_xlsx(solution_of(plan, prove(plan)))
 
 
 def _shopping(plan: SolvedPlan, _revision: int | None) -> bytes:
-    return shopping_csv(solution_of(plan))
+    return shopping_csv(solution_of(plan, prove(plan)))
 
 
 def _sheets(plan: SolvedPlan) -> list[Sheet]:
@@ -67,6 +68,12 @@ def _sheet(plan: SolvedPlan, revision: int | None) -> bytes:
     from vasculum.export.pdf.pack import print_pack
 
     return print_pack(plan, revision)
+
+
+def _model(plan: SolvedPlan, _revision: int | None) -> bytes:
+    from vasculum.export.glb import glb
+
+    return glb(plan)
 
 
 def _runners(plan: SolvedPlan, _revision: int | None) -> bytes:
@@ -93,6 +100,7 @@ EXPORTS = {
     "drawing.svg": ExportFile("image/svg+xml", _drawing),
     "drawing.dxf": ExportFile("image/vnd.dxf", _cad),
     "sheet.pdf": ExportFile("application/pdf", _sheet),
+    "model.glb": ExportFile("model/gltf-binary", _model),
     "runners.csv": ExportFile("text/csv; charset=utf-8", _runners),
     "library.json": ExportFile("application/json", _library),
     "shopping.csv": ExportFile("text/csv; charset=utf-8", _shopping),

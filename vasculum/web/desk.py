@@ -17,6 +17,7 @@ from vasculum.plan.edits.restoring import brought_back
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.solution import Moved, moved, quantity_keys, quantity_shown, solution_of
+from vasculum.solid.proof import prove
 from vasculum.store.plans import Plans, Revision
 from vasculum.web.messages import ChangeAnswer, PlanAnswer, PreviewAnswer, PrintState
 
@@ -61,12 +62,12 @@ class Desk:
     def whole(self, revision: Revision) -> PlanAnswer:
         """A plan with everything about it."""
         solved = self.solved(revision)
-        return PlanAnswer(**self._at(revision, solved), solution=solution_of(solved))
+        return PlanAnswer(**self._at(revision, solved), solution=solution_of(solved, prove(solved)))
 
     def change(self, before: SolvedPlan, revision: Revision, view: View | None = None) -> ChangeAnswer:
         """What a change did, as far as the caller does not know it yet."""
         after = self.solved(revision, before)
-        solution = solution_of(after)
+        solution = solution_of(after, prove(after))
         return ChangeAnswer(
             **self._at(revision, after, view),
             changed={key_text(k): quantity_shown(after, k) for k in _changed_keys(before, after)},
@@ -80,6 +81,7 @@ class Desk:
             tape_checks=solution.tape_checks,
             assumed=solution.assumed,
             stages=solution.stages,
+            assembled=solution.assembled,
         )
 
     def _at(self, revision: Revision, solved: SolvedPlan, view: View | None = None) -> dict[str, Any]:
@@ -100,7 +102,7 @@ class Desk:
         """What a plan would be; nothing is kept."""
         after = marked(plan, before)
         return PreviewAnswer(
-            solution=solution_of(after),
+            solution=solution_of(after, prove(after)),
             moved=moved(before, after) if before else [],
             drawings=drawings_of(after, view),
         )

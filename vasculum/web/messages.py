@@ -17,6 +17,7 @@ from vasculum.plan.edits.library_file import LibraryRow
 from vasculum.plan.edits.patching import Patch, PatchStep
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
+from vasculum.plan.telling.assembled import Assembled
 from vasculum.plan.telling.comparing import Compared
 from vasculum.plan.telling.hardware import Hardware
 from vasculum.plan.telling.shopping import Shopping
@@ -200,6 +201,7 @@ class ChangeAnswer(AtRevision):
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]
     stages: Stages
+    assembled: Assembled | None
 
 
 class PreviewAnswer(Model):

@@ -24,6 +24,7 @@ from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.comparing import compared
 from vasculum.plan.telling.solution import length_shown
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
+from vasculum.solid.proof import prove
 from vasculum.store.plans import Listed
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints, need_json
@@ -229,7 +230,7 @@ def compare() -> Comparison:
         Version(id=r.plan_id, name=r.plan.name, revision=r.number, elevations=drawings_of(desk().solved(r)))
         for r in revisions
     ]
-    return Comparison(left=versions[0], right=versions[1], lines=compared(left, right))
+    return Comparison(left=versions[0], right=versions[1], lines=compared(left, right, (prove(left), prove(right))))
 
 
 def _seen(plan_id: str, base: int) -> SolvedPlan:

@@ -572,6 +572,24 @@ export interface components {
             about: string;
         };
         /**
+         * Assembled
+         * @description The plan put together in space.
+         */
+        Assembled: {
+            /**
+             * Pieces
+             * @description How many stand.
+             */
+            pieces: number;
+            /** Meetings */
+            meetings: number;
+            /**
+             * Says
+             * @description *assembled: nothing meets*, or how many places do.
+             */
+            says: string;
+        };
+        /**
          * Assumed
          * @description A thing that nobody has measured yet, with the change that would confirm it as it stands.
          */
@@ -730,6 +748,7 @@ export interface components {
             /** Assumed */
             assumed: components["schemas"]["Assumed"][];
             stages: components["schemas"]["Stages"];
+            assembled: components["schemas"]["Assembled"] | null;
         };
         /**
          * ChoosableShown
@@ -888,6 +907,11 @@ export interface components {
             fix: string;
             /** Keys */
             keys: string[];
+            /**
+             * Pieces
+             * @description Of a meeting: the pieces that meet.
+             */
+            pieces: string[];
         };
         /**
          * Hardware
@@ -2298,6 +2322,8 @@ export interface components {
             /** Assumed */
             assumed: components["schemas"]["Assumed"][];
             stages: components["schemas"]["Stages"];
+            /** @description The plan put together in space; nothing where nobody asked. */
+            assembled: components["schemas"]["Assembled"] | null;
         };
         /**
          * Space

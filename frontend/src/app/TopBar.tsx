@@ -19,7 +19,7 @@ const INCREMENTS: Record<Unit, string[]> = {
 
 /** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan. */
 export function TopBar({ showHelp }: { showHelp(): void }) {
-  const { plan, act, step, keeping } = useDesk()
+  const { plan, solution, act, step, keeping } = useDesk()
   const { units } = plan.document
   const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
   const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
@@ -82,6 +82,14 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
       >
         {keeping === 'kept' ? `kept ${at}` : keeping === 'keeping' ? 'keeping …' : 'not kept'}
       </span>
+      {solution.assembled && (
+        <span
+          className={solution.assembled.meetings > 0 ? 'kept kept--not' : 'kept assembled'}
+          data-meetings={solution.assembled.meetings}
+        >
+          {solution.assembled.says}
+        </span>
+      )}
       <PlanMenu showHelp={showHelp} />
       <Link to="/new" className="btn btn-primary btn-sm d-flex align-items-center fw-semibold">
         Measure my own
@@ -165,6 +173,7 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
         <Dropdown.Item href={file('parts.xlsx')}>Parts (XLSX)</Dropdown.Item>
         <Dropdown.Item href={file('drawing.svg')}>Drawing (SVG)</Dropdown.Item>
         <Dropdown.Item href={file('drawing.dxf')}>Drawing (DXF)</Dropdown.Item>
+        <Dropdown.Item href={file('model.glb')}>Model in true sizes (glTF)</Dropdown.Item>
         <Dropdown.Item href="/api/measuring-sheet.pdf" target="_blank">
           Blank measuring sheet (PDF)
         </Dropdown.Item>

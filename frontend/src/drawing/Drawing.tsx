@@ -12,6 +12,8 @@ interface Props {
   /** Layers to leave out. */
   without?: string[]
   chosenKey?: string | null
+  /** Keys of what meets something: lit. */
+  met?: ReadonlySet<string>
   label(key: string): string
   onWhy(key: string): void
   /** Names of the cells that may be chosen, by place. */
@@ -68,8 +70,13 @@ export function Drawing(props: Props) {
       onKeyDown={walk}
     >
       {plain.map((stroke, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
-        <Mark key={index} stroke={stroke} isTold={chosenKey !== null && chosenKey === stroke.key} />
+        <Mark
+          // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
+          key={index}
+          stroke={stroke}
+          isTold={chosenKey !== null && chosenKey === stroke.key}
+          isMet={props.met?.has(stroke.key) ?? false}
+        />
       ))}
       {cells.map((stroke) => (
         <Cell key={stroke.key} stroke={stroke} isAlone={cells.length === 1} {...props} />
@@ -108,7 +115,7 @@ export function Drawing(props: Props) {
           >
             {parts.map((part, partIndex) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
-              <Mark key={partIndex} stroke={part} isTold={false} />
+              <Mark key={partIndex} stroke={part} isTold={false} isMet={false} />
             ))}
             {parts
               .filter((part) => part.kind === 'path')
@@ -178,8 +185,8 @@ function groupedByKey(strokes: Stroke[]): [string, Stroke[]][] {
   return groups
 }
 
-function Mark({ stroke, isTold }: { stroke: Stroke; isTold: boolean }) {
-  const name = `${stroke.role}${isTold ? ' told' : ''}${stroke.tint ? ` tinted ${tintOf(stroke.tint)}` : ''}`
+function Mark({ stroke, isTold, isMet }: { stroke: Stroke; isTold: boolean; isMet: boolean }) {
+  const name = `${stroke.role}${isTold ? ' told' : ''}${isMet ? ' met' : ''}${stroke.tint ? ` tinted ${tintOf(stroke.tint)}` : ''}`
   if (stroke.kind === 'path') return <path className={name} d={pathOf(stroke)} />
   const [x = 0, y = 0] = stroke.points[0] ?? []
   return (

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useEffect, useMemo } from 'react'
 import { answered, client, type Sheet } from '../api/client'
 import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
@@ -59,6 +59,10 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const obstructionNames = Object.fromEntries(
     Object.entries(plan.document.obstructions ?? {}).map(([id, one]) => [id, one.name]),
   )
+  const met = useMemo(
+    () => new Set(solution.findings.filter((one) => one.pieces.length > 0).flatMap((one) => one.keys)),
+    [solution.findings],
+  )
   const label = (key: string) => solution.quantities[key]?.label ?? key
 
   const look = (name: View['name']) => {
@@ -100,6 +104,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             sheet={sheet}
             without={stage === 'measure' || isPart ? [] : ['readings']}
             chosenKey={whyKey}
+            met={met}
             label={label}
             onWhy={askWhy}
             cells={names}

@@ -103,6 +103,7 @@ function merged(before: PlanAnswer, change: ChangeAnswer): PlanAnswer {
     tape_checks,
     assumed,
     stages,
+    assembled,
     changed,
     gone,
     moved,
@@ -110,7 +111,18 @@ function merged(before: PlanAnswer, change: ChangeAnswer): PlanAnswer {
   } = change
   return {
     ...rest,
-    solution: { quantities, parts, hardware, shopping, travels, findings, tape_checks, assumed, stages },
+    solution: {
+      quantities,
+      parts,
+      hardware,
+      shopping,
+      travels,
+      findings,
+      tape_checks,
+      assumed,
+      stages,
+      assembled,
+    },
   }
 }
 

@@ -22,6 +22,7 @@ from vasculum.plan.making.pieces import Piece, merged, pieces_of
 from vasculum.plan.telling.solution import PartShown, Shown, Size, Solution, shown, solution_of
 from vasculum.plan.telling.why import ReasonShown, tell
 from vasculum.plan.telling.words import cell_name, label_of, place_name, station_of
+from vasculum.solid.proof import prove
 
 GOVERNING = (
     "box_width",
@@ -51,7 +52,7 @@ RUNNERS = (
 def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
     """The whole pack as one PDF; ``revision`` stands in the foot of every page."""
     register_fonts()
-    solution = solution_of(plan)
+    solution = solution_of(plan, prove(plan))
     at = f"revision {revision}" if revision is not None else "from a plan file"
     story = [
         said(plan.plan.name, TITLE),

@@ -109,9 +109,9 @@ class _Cutting:
         """Every other finger, or the pins between the tails; of the other part what it lets in."""
         pitch, count = self.value(self.rule.width), int(self.value(self.rule.count))
         into = (self.from_datum(datum, ZERO), self.from_datum(datum, self.value(self.rule.length)))
-        along = (min(into), max(into))
-        for span in self._spans(pitch, count):
-            yield Region(along, span, self.deep())
+        along, begins = (min(into), max(into)), self.value(self.rule.begins)
+        for low, high in self._spans(pitch, count):
+            yield Region(along, (max(begins + low, begins), begins + high), self.deep())
 
     def _spans(self, pitch: Mm, count: int) -> Iterator[Span]:
         if self.rule.what == "fingers":

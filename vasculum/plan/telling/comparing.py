@@ -14,6 +14,7 @@ from vasculum.core.lengths import UNIT_MM, Unit
 from vasculum.plan.document import Model
 from vasculum.plan.laying.layout import boxes_of
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.meeting import Proof
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import PartShown, Solution, solution_of
 from vasculum.plan.telling.words import number_text
@@ -33,13 +34,15 @@ class Compared(Model):
     differs: bool
 
 
-def compared(left: SolvedPlan, right: SolvedPlan) -> list[Compared]:
+def compared(
+    left: SolvedPlan, right: SolvedPlan, proofs: tuple[Proof | None, Proof | None] = (None, None)
+) -> list[Compared]:
     """Every line that tells two plans apart or says that they are alike, topic by topic.
 
     Of parts and findings only those are listed that one of them lacks or has in another number.
     """
     right = right if right.plan.units == left.plan.units else _in_unit_of(left, right)
-    solutions = (solution_of(left), solution_of(right))
+    solutions = (solution_of(left, proofs[0]), solution_of(right, proofs[1]))
     unit = left.plan.units.length
     return [
         *_whole((left, right), solutions),

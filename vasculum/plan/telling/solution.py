@@ -19,7 +19,9 @@ from vasculum.plan.laying.layout import boxes_of, numbers_of
 from vasculum.plan.laying.places import DEFAULTS, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import goods_of
+from vasculum.plan.making.meeting import Proof
 from vasculum.plan.making.pieces import Cut, Grain, Piece, merged, pieces_of
+from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
 from vasculum.plan.telling.cuts import CutShown, in_words
 from vasculum.plan.telling.hardware import Hardware, hardware_shown
 from vasculum.plan.telling.shopping import Shopping, shopping_of
@@ -115,6 +117,8 @@ class FindingShown(Model):
     message: str
     fix: str
     keys: list[str]
+    pieces: list[str]
+    """Of a meeting: the pieces that meet."""
 
 
 class TapeCheck(Model):
@@ -151,13 +155,15 @@ class Solution(Model):
     tape_checks: list[TapeCheck]
     assumed: list[Assumed]
     stages: Stages
+    assembled: Assembled | None
+    """The plan put together in space; nothing where nobody asked."""
 
 
-def solution_of(plan: SolvedPlan) -> Solution:
-    """Say a solved plan in its unit."""
+def solution_of(plan: SolvedPlan, proof: Proof | None = None) -> Solution:
+    """Say a solved plan in its unit, with what the proof found."""
     numbers, pieces, goods = numbers_of(plan.plan), list(pieces_of(plan)), goods_of(plan)
     parts = [_part_row(plan, group, numbers) for group in merged(plan, pieces)]
-    findings, assumed = findings_of(plan), list(_assumed(plan))
+    findings, assumed = findings_of(plan, proof), list(_assumed(plan))
     is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
     return Solution(
         quantities={key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)},
@@ -169,6 +175,7 @@ def solution_of(plan: SolvedPlan) -> Solution:
         tape_checks=list(_tape_checks(plan)),
         assumed=assumed,
         stages=stages_of(plan.plan, [(f.place, f.severity) for f in findings], bool(assumed), is_ready),
+        assembled=None if proof is None else assembled_of(plan, proof),
     )
 
 
@@ -299,10 +306,10 @@ def _cut_shown(plan: SolvedPlan, piece: Piece, cut: Cut) -> CutShown:
 _ORDER: dict[Severity, int] = {"stop": 0, "attention": 1, "note": 2, "caution": 3}
 
 
-def findings_of(plan: SolvedPlan) -> list[FindingShown]:
-    """Every finding and every root refusal once, the gravest first."""
+def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingShown]:
+    """Every finding, every root refusal and every meeting once, the gravest first."""
     found: dict[tuple[str, str, str], FindingShown] = {}
-    for one in (*_refusals(plan), *_checks(plan), *_lost_pins(plan)):
+    for one in (*_refusals(plan), *_met(plan, proof), *_checks(plan), *_lost_pins(plan)):
         found.setdefault((one.code, one.place, one.message), one)
     return sorted(found.values(), key=lambda f: _ORDER[f.severity])
 
@@ -319,6 +326,7 @@ def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
                 message=problem.message,
                 fix=problem.fix,
                 keys=[key_text(key)],
+                pieces=[],
             )
 
 
@@ -336,7 +344,22 @@ def _checks(plan: SolvedPlan) -> Iterator[FindingShown]:
                 message=filled(finding.message, finding.numbers, unit),
                 fix=filled(finding.fix, finding.numbers, unit),
                 keys=[key_text(k) for k in about if k in plan.solved.quantities],
+                pieces=[],
             )
+
+
+def _met(plan: SolvedPlan, proof: Proof | None) -> Iterator[FindingShown]:
+    for one in [] if proof is None else meetings_shown(plan, proof):
+        yield FindingShown(
+            code=one.code,
+            severity="stop",
+            place=one.place,
+            place_name=place_name(plan.plan, one.place),
+            message=one.message,
+            fix=one.fix,
+            keys=one.keys,
+            pieces=one.pieces,
+        )
 
 
 def _lost_pins(plan: SolvedPlan) -> Iterator[FindingShown]:
@@ -350,6 +373,7 @@ def _lost_pins(plan: SolvedPlan) -> Iterator[FindingShown]:
             message=f"{label_of(key[1]).capitalize()} was noted as built, {size}, but there is no such size any more.",
             fix="Take the note out, or bring back what it belonged to.",
             keys=[],
+            pieces=[],
         )
 
 

@@ -19,13 +19,13 @@ alternative(
 
 
 @rule(source="common practice", per="bottom.slid_in")
-def back_wall_height(wall_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) -> Mm:
+def back_wall_height(wall_height_cut: Mm, bottom_raise: Mm, bottom_thickness: Mm) -> Mm:
     """The back stands on the bottom: it is lower by what stands below the bottom, and by the bottom.
 
     Raises:
         CannotDerive: ``no-height-for-walls``.
     """
-    height = wall_height - bottom_raise - bottom_thickness
+    height = wall_height_cut - bottom_raise - bottom_thickness
     if height <= 0:
         raise CannotDerive(
             "no-height-for-walls",
@@ -33,7 +33,7 @@ def back_wall_height(wall_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) ->
             "Raise the bottom less, or make the box higher.",
             bottom_thickness=bottom_thickness,
             bottom_raise=bottom_raise,
-            wall_height=wall_height,
+            wall_height=wall_height_cut,
         )
     return height
 

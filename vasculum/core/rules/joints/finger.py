@@ -62,15 +62,15 @@ def finger_width_front(wall_height_cut: Mm, finger_count_front: Mm) -> Mm:
 
 
 @rule(source="common practice", per="back.finger", unit="count")
-def finger_count_back(wall_height_cut: Mm, side_thickness: Mm) -> Mm:
+def finger_count_back(back_wall_height_cut: Mm, side_thickness: Mm) -> Mm:
     """Fingers are about as wide as the side is thick, the odd count nearest to height over thickness, from three up."""
-    return odd_near(wall_height_cut / side_thickness)
+    return odd_near(back_wall_height_cut / side_thickness)
 
 
 @rule(source="geometry", per="back.finger")
-def finger_width_back(wall_height_cut: Mm, finger_count_back: Mm) -> Mm:
-    """Fingers share the height of the wall; the first and the last are of the same part."""
-    return wall_height_cut / finger_count_back
+def finger_width_back(back_wall_height_cut: Mm, finger_count_back: Mm) -> Mm:
+    """Fingers share the height of the back; the first and the last are of the same part."""
+    return back_wall_height_cut / finger_count_back
 
 
 for family, end in ENDS:
@@ -81,6 +81,7 @@ for family, end in ENDS:
         title="Fingers",
         face="through",
         datums=end,
+        begins="back_wall_from_edge" if end == "back" else "",
         length=f"box_{end}_thickness",
         first=1,
         width=f"finger_width_{end}",

@@ -79,6 +79,7 @@ for family, end in ENDS:
         title="Tails",
         face="through",
         datums=end,
+        begins="back_wall_from_edge" if end == "back" else "",
         length=f"socket_depth_{end}",
         width=f"tail_pitch_{end}",
         count=f"tail_count_{end}",

@@ -20,12 +20,12 @@ def tail_pitch_front(wall_height_cut: Mm, tail_count_front: Mm) -> Mm:
 
 
 @rule(source="from memory", per="tails_back", unit="count")
-def tail_count_back(wall_height_cut: Mm, tail_pitch: Mm) -> Mm:
-    """As many tails as go into the height of the wall at the pitch that was chosen, one at least."""
-    return largest(Mm(1), snap_nearest(wall_height_cut / tail_pitch, Mm(1)))
+def tail_count_back(back_wall_height_cut: Mm, tail_pitch: Mm) -> Mm:
+    """As many tails as go into the height of the back at the pitch that was chosen, one at least."""
+    return largest(Mm(1), snap_nearest(back_wall_height_cut / tail_pitch, Mm(1)))
 
 
 @rule(source="geometry", per="tails_back")
-def tail_pitch_back(wall_height_cut: Mm, tail_count_back: Mm) -> Mm:
-    """Tails share the height of the wall, with half a pin at each edge: from the middle of one to the next."""
-    return wall_height_cut / tail_count_back
+def tail_pitch_back(back_wall_height_cut: Mm, tail_count_back: Mm) -> Mm:
+    """Tails share the height of the back, with half a pin at each edge: from the middle of one to the next."""
+    return back_wall_height_cut / tail_count_back

@@ -60,6 +60,7 @@ for family, end in ENDS:
         title="Tails",
         face="through",
         datums=end,
+        begins="back_wall_from_edge" if end == "back" else "",
         length=f"box_{end}_thickness",
         width=f"tail_pitch_{end}",
         count=f"tail_count_{end}",

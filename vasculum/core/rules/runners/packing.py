@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", per="drawer")
@@ -14,6 +15,24 @@ def carrier_from_floor(box_from_floor: Mm) -> Mm:
     Its lower edge, above the floor of the space.
     """
     return box_from_floor
+
+
+@rule(source="from memory", per="drawer")
+def strip_past_left(thickest_strip: Mm, taken_left: Mm = NOTHING) -> Mm:
+    """On the left a strip fills what the thing in the way takes; past a thickness an upright board is built.
+
+    The board is no strip: nothing then.
+    """
+    return taken_left if taken_left <= thickest_strip else NOTHING
+
+
+@rule(source="from memory", per="drawer")
+def strip_past_right(thickest_strip: Mm, taken_right: Mm = NOTHING) -> Mm:
+    """On the right a strip fills what the thing in the way takes; past a thickness an upright board is built.
+
+    The board is no strip: nothing then.
+    """
+    return taken_right if taken_right <= thickest_strip else NOTHING
 
 
 @piece(
@@ -56,10 +75,10 @@ def packing_right(clear_width: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stan
     title="Strip past what is in the way, left",
     length="runner_length",
     width="runner_height",
-    thickness="taken_left",
+    thickness="strip_past_left",
     stock="packing_strip",
     hand="L",
-    where="taken_left",
+    where="strip_past_left",
     order=30,
 )
 def strip_left(cell_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
@@ -73,12 +92,14 @@ def strip_left(cell_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stan
     title="Strip past what is in the way, right",
     length="runner_length",
     width="runner_height",
-    thickness="taken_right",
+    thickness="strip_past_right",
     stock="packing_strip",
     hand="R",
-    where="taken_right",
+    where="strip_past_right",
     order=31,
 )
-def strip_right(cell_from_left: Mm, cell_width: Mm, taken_right: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def strip_right(
+    cell_from_left: Mm, cell_width: Mm, strip_past_right: Mm, set_back: Mm, carrier_from_floor: Mm
+) -> Stand:
     """The strip on the right fills what the thing in the way takes, behind the runner."""
-    return Stand(cell_from_left + cell_width - taken_right, set_back, carrier_from_floor, "back", "up", -1)
+    return Stand(cell_from_left + cell_width - strip_past_right, set_back, carrier_from_floor, "back", "up", -1)

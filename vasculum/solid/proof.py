@@ -1,0 +1,237 @@
+"""The second road: a solved plan put together in space, and asked whether anything meets.
+
+Every piece with its cuts, the members of runners, walls and things in the way as measured; each drawer is also drawn
+out along its whole way. What is asked once of two shapes at one distance is remembered: typing asks little anew.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from dataclasses import dataclass
+from functools import lru_cache
+
+import manifold3d as m
+import numpy as np
+
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.meeting import How, Meeting, Point, Proof
+from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.solid.solids import Box, Shape, Solid, Vector, solid_of
+from vasculum.solid.surroundings import surroundings
+
+LEAST = 0.01
+"""Less than this is no meeting, mm."""
+FINEST_STEP = 2.0
+"""A piece with cuts is drawn past another in steps no longer than what it passes, and no shorter than this, mm."""
+
+
+@dataclass(frozen=True)
+class _Standing:
+    """One solid with what the proof has to know of it."""
+
+    solid: Solid
+    place: str
+    moves: bool
+    is_wall: bool
+
+
+def prove(plan: SolvedPlan) -> Proof:
+    """Put a plan together; worked out once for each solution."""
+    kept: Proof | None = plan.kept.get("proof")
+    if kept is None:
+        kept = plan.kept["proof"] = _proved(plan)
+    return kept
+
+
+def _proved(plan: SolvedPlan) -> Proof:
+    made = made_of(plan)
+    standing: dict[str, list[_Standing]] = {space: [] for space in plan.plan.space_order}
+    loose: list[str] = []
+    waiting: list[str] = []
+    pieces = 0
+    for piece in (*made.pieces, *made.bodies):
+        solid = solid_of(plan, piece)
+        if solid is None:
+            (waiting if piece.size is None or piece.rule.needs else loose).append(piece.id)
+            continue
+        pieces += bool(piece.rule.stock)
+        standing[piece.space].append(_Standing(solid, piece.id.partition("/")[0], piece.rule.moves, False))
+    meetings: list[Meeting] = []
+    for space, own in standing.items():
+        walls = [_Standing(one, "", False, True) for one in surroundings(plan, space)]
+        meetings += _meetings(plan, space, [*own, *walls])
+    meetings += _joints(plan, made.pieces) + _lines(plan, (*made.pieces, *made.bodies))
+    return Proof(pieces, tuple(loose), tuple(waiting), tuple(meetings))
+
+
+# ---- at rest, and drawn out --------------------------------------------------------------------------------------
+
+
+def _meetings(plan: SolvedPlan, space: str, every: list[_Standing]) -> list[Meeting]:
+    if not every:
+        return []
+    found = [meeting for a, b in _pairs(every) if (meeting := _at_rest(space, a, b))]
+    met = {frozenset((one.first, one.second)) for one in found}
+    for place in dict.fromkeys(one.place for one in every if one.moves):
+        travel = plan.solved.value(*nearest_key(plan, place, "runner_length"))
+        if travel is not None:
+            way_out = _way_out(space, every, place, float(travel))
+            found += [one for one in way_out if frozenset((one.first, one.second)) not in met]
+    return found
+
+
+def _pairs(every: list[_Standing]) -> Iterator[tuple[_Standing, _Standing]]:
+    """Pairs whose bounds reach into each other."""
+    low = np.array([one.solid.box.low for one in every])
+    high = np.array([one.solid.box.high for one in every])
+    for at in range(len(every) - 1):
+        rest = slice(at + 1, None)
+        reach = np.minimum(high[at], high[rest]) - np.maximum(low[at], low[rest])
+        for other in np.nonzero((reach > LEAST).all(axis=1))[0]:
+            first, second = every[at], every[at + 1 + int(other)]
+            if not (first.is_wall and second.is_wall):
+                yield first, second
+
+
+def _at_rest(space: str, a: _Standing, b: _Standing) -> Meeting | None:
+    shared = _shared(a.solid, b.solid, 0.0)
+    return None if shared is None else _meeting(space, a.solid.id, b.solid.id, "meets", shared)
+
+
+def _meeting(space: str, first: str, second: str, how: How, shared: Box) -> Meeting:
+    (x0, y0, z0), (x1, y1, z1) = shared
+    at: Point = ((x0 + x1) / 2, (y0 + y1) / 2, (z0 + z1) / 2)
+    return Meeting(space, first, second, how, at, (x1 - x0, y1 - y0, z1 - z0))
+
+
+def _shared(a: Solid, b: Solid, out: float) -> Box | None:
+    """The bounds of what two solids share, the first drawn out by so much; None where they share nothing."""
+    moved = Box(*((v[0], v[1] - out, v[2]) for v in a.box))
+    if min(moved.overlap(b.box)) <= LEAST:
+        return None
+    if a.is_plain and b.is_plain:
+        low = tuple(max(p, q) for p, q in zip(moved.low, b.box.low, strict=True))
+        high = tuple(min(p, q) for p, q in zip(moved.high, b.box.high, strict=True))
+        return Box((low[0], low[1], low[2]), (high[0], high[1], high[2]))
+    apart = tuple(round(q - p, 6) for p, q in zip(moved.low, b.box.low, strict=True))
+    shared = _intersection(a.shape, a.outline, b.shape, b.outline, (apart[0], apart[1], apart[2]))
+    if shared is None:
+        return None
+    low, high = (tuple(c + o for c, o in zip(v, moved.low, strict=True)) for v in shared)
+    return Box((low[0], low[1], low[2]), (high[0], high[1], high[2]))
+
+
+@lru_cache(maxsize=16_384)
+def _intersection(
+    a: Shape, a_outline: tuple[Vector, ...], b: Shape, b_outline: tuple[Vector, ...], apart: Vector
+) -> Box | None:
+    """What two shapes share, from the corner of the first."""
+    nothing = (0.0, 0.0, 0.0)
+    first, second = Solid("", nothing, a, a_outline), Solid("", nothing, b, b_outline)
+    shared = first.built() ^ second.built().translate(apart)
+    largest: Box | None = None
+    for part in shared.decompose():
+        bounds = part.bounding_box()
+        box = Box((bounds[0], bounds[1], bounds[2]), (bounds[3], bounds[4], bounds[5]))
+        if min(box.overlap(box)) > LEAST and part.volume() > LEAST and (largest is None or _size(box) > _size(largest)):
+            largest = box
+    return largest
+
+
+def _size(box: Box) -> float:
+    x, y, z = box.overlap(box)
+    return x * y * z
+
+
+def _way_out(space: str, every: list[_Standing], place: str, travel: float) -> Iterator[Meeting]:
+    """What the pieces of one drawer meet while it comes out."""
+    moving = [one for one in every if one.moves and one.place == place]
+    still = [one for one in every if not (one.moves and one.place == place)]
+    for one in moving:
+        room = one.solid.box.stretched(travel)
+        for other in still:
+            if min(room.overlap(other.solid.box)) > LEAST and (met := _passing(one.solid, other.solid, travel)):
+                yield _meeting(space, one.solid.id, other.solid.id, "on its way", met)
+
+
+def _passing(moving: Solid, still: Solid, travel: float) -> Box | None:
+    """Where one solid meets another on its way to the front, or None."""
+    begins = max(0.0, moving.box.low[1] - still.box.high[1])
+    ends = min(travel, moving.box.high[1] - still.box.low[1])
+    deep = min(moving.shape.extent[1], still.shape.extent[1])
+    cuts = [box.high[1] - box.low[1] for box in (*moving.shape.taken, *still.shape.taken)]
+    step = max(min([deep, *cuts]), FINEST_STEP)
+    out = begins + min(step / 2, (ends - begins) / 2)
+    while out < ends:
+        shared = _shared(moving, still, out)
+        if shared is not None:
+            return shared
+        out += step
+    return None
+
+
+# ---- joints close, lines agree -----------------------------------------------------------------------------------
+
+CORNERS = (
+    ("box_front", "side_left"),
+    ("box_front", "side_right"),
+    ("box_back", "side_left"),
+    ("box_back", "side_right"),
+)
+
+
+def _joints(plan: SolvedPlan, pieces: Iterable[Piece]) -> list[Meeting]:
+    """Corners of boxes that stand open by more than what snapping may leave on one side."""
+    by_id = {piece.id: piece for piece in pieces}
+    found = []
+    for place in dict.fromkeys(piece.id.partition("/")[0] for piece in by_id.values() if piece.role == "side_left"):
+        for ends in CORNERS:
+            first, second = (by_id.get(f"{place}/{role}") for role in ends)
+            if first is None or second is None:
+                continue
+            a, b = solid_of(plan, first), solid_of(plan, second)
+            if a is not None and b is not None and (gap := _gap(a, b)) > _promised(plan, place, ends[0]) + LEAST:
+                middle = a.box.low if ends[1] == "side_left" else a.box.high
+                found.append(Meeting(first.space, first.id, second.id, "gapes", middle, (gap, 0.0, 0.0)))
+    return found
+
+
+def _promised(plan: SolvedPlan, place: str, end: str) -> float:
+    """What a corner may stand open by: nothing in front, behind half of what snapping takes of a back."""
+    if end == "box_front":
+        return 0.0
+    names = ("increment", "thickness_increment")
+    return float(min(plan.solved.value(*nearest_key(plan, place, name)) for name in names)) / 2
+
+
+def _gap(a: Solid, b: Solid) -> float:
+    apart = tuple(round(q - p, 6) for p, q in zip(a.box.low, b.box.low, strict=True))
+    return _least_gap(a.shape, b.shape, (apart[0], apart[1], apart[2]))
+
+
+@lru_cache(maxsize=4096)
+def _least_gap(a: Shape, b: Shape, apart: Vector) -> float:
+    origin = (0.0, 0.0, 0.0)
+    first: m.Manifold = Solid("", origin, a).built()
+    second: m.Manifold = Solid("", origin, b).built().translate(apart)
+    return float(first.min_gap(second, 50.0))
+
+
+def _lines(plan: SolvedPlan, every: Iterable[Piece]) -> list[Meeting]:
+    """Runner lines on boxes that do not meet the middle of the member beside them."""
+    by_id = {piece.id: piece for piece in every}
+    found = []
+    for piece in by_id.values():
+        hand = piece.role.partition("_")[2]
+        member = by_id.get(f"{piece.id.partition('/')[0]}/member_{hand}")
+        if member is None or member.stand is None or member.size is None or piece.stand is None:
+            continue
+        for cut in piece.cuts:
+            if cut.rule.what == "line":
+                on_piece = piece.stand.up + plan.solved.value(*cut.keys[cut.rule.at])
+                in_space = member.stand.up + member.size[1] / 2
+                if abs(on_piece - in_space) > LEAST:
+                    at = (float(piece.stand.across), float(piece.stand.back), float(on_piece))
+                    by = (0.0, 0.0, float(abs(on_piece - in_space)))
+                    found.append(Meeting(piece.space, piece.id, member.id, "lines differ", at, by))
+    return found

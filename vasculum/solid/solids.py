@@ -1,0 +1,153 @@
+"""Pieces with their cuts as solids, standing in the frame of their space. Float mm.
+
+The same shape is built once, and kept while it is among the last that were asked for.
+"""
+
+from __future__ import annotations
+
+import atexit
+from dataclasses import dataclass
+from functools import cached_property, lru_cache
+from typing import NamedTuple
+
+import manifold3d as m
+
+from vasculum.core.flow import AXES, TOWARDS, Stand
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import Piece
+from vasculum.plan.making.regions import Region, points, regions
+
+Vector = tuple[float, float, float]
+HOLE = 3.0
+"""Diameter of a hole for a screw in a mesh, mm: the drill is the maker's."""
+ROUND = 24
+"""Edges of a hole in a mesh."""
+
+
+class Box(NamedTuple):
+    """A cuboid by two corners."""
+
+    low: Vector
+    high: Vector
+
+    def overlap(self, other: Box) -> Vector:
+        """How far two cuboids reach into each other along each axis; less than nothing apart."""
+        return (
+            min(self.high[0], other.high[0]) - max(self.low[0], other.low[0]),
+            min(self.high[1], other.high[1]) - max(self.low[1], other.low[1]),
+            min(self.high[2], other.high[2]) - max(self.low[2], other.low[2]),
+        )
+
+    def stretched(self, by: float) -> Box:
+        """The same cuboid, drawn out to the front."""
+        return Box((self.low[0], self.low[1] - by, self.low[2]), self.high)
+
+
+class Shape(NamedTuple):
+    """A cuboid from its own corner, and the cuboids taken out of it: what makes two solids alike."""
+
+    extent: Vector
+    taken: tuple[Box, ...]
+
+
+@dataclass(frozen=True)
+class Solid:
+    """Something that stands: a shape and where its corner is; or any other solid, as measured."""
+
+    id: str
+    corner: Vector
+    shape: Shape
+    outline: tuple[Vector, ...] = ()
+    """Corners of a leaning thing, from its own corner; a shape alone is a cuboid with cuts."""
+
+    @cached_property
+    def box(self) -> Box:
+        """Its bounds."""
+        x, y, z = self.corner
+        return Box(self.corner, (x + self.shape.extent[0], y + self.shape.extent[1], z + self.shape.extent[2]))
+
+    @property
+    def is_plain(self) -> bool:
+        """Whether it fills its bounds."""
+        return not self.shape.taken and not self.outline
+
+    def built(self) -> m.Manifold:
+        """The solid, from its own corner."""
+        return _hull(self.outline) if self.outline else _built(self.shape)
+
+
+@lru_cache(maxsize=4096)
+def _built(shape: Shape) -> m.Manifold:
+    body = m.Manifold.cube(shape.extent)
+    if not shape.taken:
+        return body
+    taken = [m.Manifold.cube(_minus(box.high, box.low)).translate(box.low) for box in shape.taken]
+    return body - m.Manifold.batch_boolean(taken, m.OpType.Add)
+
+
+@atexit.register
+def _let_go() -> None:
+    """The library wants its solids back before the interpreter ends."""
+    _built.cache_clear()
+    _hull.cache_clear()
+
+
+@lru_cache(maxsize=512)
+def _hull(corners: tuple[Vector, ...]) -> m.Manifold:
+    return m.Manifold.hull_points(list(corners))
+
+
+def _minus(a: Vector, b: Vector) -> Vector:
+    return (a[0] - b[0], a[1] - b[1], a[2] - b[2])
+
+
+def solid_of(plan: SolvedPlan, piece: Piece) -> Solid | None:
+    """A piece with what is cut into it and its bands on, where it stands; None where nobody can say."""
+    if piece.size is None or piece.stand is None:
+        return None
+    stand = piece.stand
+    taken = [one for cut in piece.cuts for one in regions(plan, piece, cut)]
+    extent, corner = (
+        list(map(float, stand.extent(*piece.size))),
+        [float(stand.across), float(stand.back), float(stand.up)],
+    )
+    shift = [0.0, 0.0, 0.0]
+    for edge in piece.bands:
+        axis, side = AXES.index(TOWARDS[edge][0]), TOWARDS[edge][1]
+        extent[axis] += float(piece.banded_by)
+        shift[axis] += float(piece.banded_by) if side < 0 else 0.0
+    boxes = tuple(_moved(_in_space(stand, piece.size, one), shift) for one in taken)
+    return Solid(piece.id, (corner[0], corner[1], corner[2]), Shape((extent[0], extent[1], extent[2]), boxes))
+
+
+def _moved(box: Box, by: list[float]) -> Box:
+    low, high = ((v[0] + by[0], v[1] + by[1], v[2] + by[2]) for v in box)
+    return Box(low, high)
+
+
+def _in_space(stand: Stand, size: tuple[object, object, object], one: Region) -> Box:
+    """A region of a piece along the axes of the space, from the corner of the piece."""
+    spans = {stand.length: one.along, stand.width: one.across}
+    thickness = float(size[2])  # type: ignore[arg-type]
+    near, far = map(float, one.deep)
+    deep = (thickness - far, thickness - near) if stand.inside > 0 else (near, far)
+    pairs = [tuple(map(float, spans[axis])) if axis in spans else deep for axis in AXES]
+    return Box((pairs[0][0], pairs[1][0], pairs[2][0]), (pairs[0][1], pairs[1][1], pairs[2][1]))
+
+
+def with_holes(plan: SolvedPlan, piece: Piece, solid: Solid) -> m.Manifold:
+    """The solid of a piece where it stands, its holes drilled, for a mesh."""
+    body = solid.built().translate(solid.corner)
+    if piece.stand is None or piece.size is None:
+        return body
+    thick = AXES.index(piece.stand.thick)
+    reach = solid.shape.extent[thick] + 2
+    for cut in piece.cuts:
+        for along, across in points(plan, piece, cut):
+            at = [0.0, 0.0, 0.0]
+            at[AXES.index(piece.stand.length)], at[AXES.index(piece.stand.width)] = float(along), float(across)
+            at[thick] = -1.0
+            drill = m.Manifold.cylinder(reach, HOLE / 2, HOLE / 2, ROUND)
+            turned = drill.rotate([(0.0, 90.0, 0.0), (-90.0, 0.0, 0.0), (0.0, 0.0, 0.0)][thick])
+            body -= turned.translate([c + a for c, a in zip(solid.corner, at, strict=True)])
+    return body

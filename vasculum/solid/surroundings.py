@@ -1,0 +1,103 @@
+"""What a plan is built into, as it was measured: walls, and what stands in the way. Float mm.
+
+Of a case that is built new the boards are pieces; only what stands in the way is added. Of a face frame the inside
+behind it counts where it was read; the thickness of the frame itself is not known, and is not there.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from itertools import pairwise
+
+from vasculum.plan.document import Obstruction
+from vasculum.plan.laying.carcass import is_new
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.solid.solids import Box, Shape, Solid, Vector
+
+WALL = 50.0
+"""How thick a wall is taken, mm: it only has to be there."""
+WALLS = ("wall_left", "wall_right", "floor", "top", "back")
+
+
+def surroundings(plan: SolvedPlan, space: str) -> list[Solid]:
+    """Walls and things in the way of one space; none while its sizes wait."""
+    names = ("opening_width", "opening_height", "clear_stands_in", "depth_inside", "clear_width")
+    sizes = [plan.solved.value(*nearest_key(plan, space, name)) for name in names]
+    if None in sizes:
+        return []
+    width, height, stands_in, depth, clear = map(float, sizes)
+    opening = Box((-stands_in, 0.0, 0.0), (width - stands_in, depth, height))
+    found = [] if is_new(plan.plan, plan.plan.spaces[space]) else list(_walls(plan, space, opening, clear))
+    for id_, one in plan.plan.obstructions.items():
+        if one.space == space and one.what != "missing_wall":
+            found += _in_the_way(plan, id_, one, opening)
+    return found
+
+
+def _walls(plan: SolvedPlan, space: str, opening: Box, clear: float) -> Iterator[Solid]:
+    left, right = (plan.solved.value(space, f"packing_{side}") for side in ("left", "right"))
+    (x0, _, z0), (x1, depth, z1) = opening
+    inside = (x0, x1) if left is None or right is None else (-float(left), clear + float(right))
+    wiggle = plan.solved.value(*nearest_key(plan, space, "wiggle_width")) or 0
+    wide = (inside[0], inside[1] + float(wiggle)) if left is not None else inside
+    if left is not None:
+        yield _cuboid(f"{space}/wall_left", (wide[0] - WALL, 0.0, z0), (wide[0], depth, z1))
+        yield _cuboid(f"{space}/wall_right", (wide[1], 0.0, z0), (wide[1] + WALL, depth, z1))
+    yield _cuboid(f"{space}/floor", (wide[0], 0.0, z0 - WALL), (wide[1], depth, z0))
+    yield _cuboid(f"{space}/top", (wide[0], 0.0, z1), (wide[1], depth, z1 + WALL))
+    yield _cuboid(f"{space}/back", (wide[0], depth, z0), (wide[1], depth + WALL, z1))
+
+
+def _cuboid(id_: str, low: Vector, high: Vector) -> Solid:
+    extent = (high[0] - low[0], high[1] - low[1], high[2] - low[2])
+    return Solid(id_, low, Shape(extent, ()))
+
+
+def _in_the_way(plan: SolvedPlan, id_: str, one: Obstruction, opening: Box) -> Iterator[Solid]:
+    """A box, a box that leans, or one for each stretch of a profile."""
+
+    def mm(text: str | None, otherwise: float) -> float:
+        return otherwise if text is None else float(plan.plan.length(text))
+
+    (x0, _, z0), (x1, depth, z1) = opening
+    start = mm(one.from_front, 0.0)
+    deep = (start, start + mm(one.depth, depth - start))
+    left = x0 + mm(one.from_left, 0.0)
+    wide = (left, left + mm(one.width, x1 - left))
+    low = z0 + mm(one.from_floor, 0.0)
+    high = (low, low + mm(one.height, z1 - low))
+    out = float(plan.plan.length(one.projection))
+    if one.profile:
+        stations = [(z0 + mm(p.at, 0.0), mm(p.projection, 0.0)) for p in one.profile]
+    else:
+        stations = [(high[0], out), (high[1], mm(one.projection_above, out))]
+    if one.on == "floor":
+        yield _cuboid(id_, (wide[0], deep[0], z0), (wide[1], deep[1], z0 + out))
+    elif one.on == "top":
+        yield _cuboid(id_, (wide[0], deep[0], z1 - out), (wide[1], deep[1], z1))
+    else:
+        for (z, reach), (above, higher) in pairwise(stations):
+            if max(reach, higher) > 0:
+                yield _leaning(id_, one.on, (z, reach), (above, higher), deep if one.on != "back" else wide, opening)
+
+
+def _leaning(
+    id_: str, on: str, low: tuple[float, float], high: tuple[float, float], run: tuple[float, float], opening: Box
+) -> Solid:
+    """From a wall by one size low and by another high, over a run along it."""
+    (x0, _, _), (x1, depth, _) = opening
+    corners: list[Vector] = []
+    for z, reach in (low, high):
+        for along in run:
+            if on == "back":
+                corners += [(along, depth - reach, z), (along, depth, z)]
+            else:
+                edge, way = (x0, 1.0) if on == "left" else (x1, -1.0)
+                corners += [(edge, along, z), (edge + way * reach, along, z)]
+    spans = [(min(c[axis] for c in corners), max(c[axis] for c in corners)) for axis in range(3)]
+    corner = (spans[0][0], spans[1][0], spans[2][0])
+    extent = (spans[0][1] - spans[0][0], spans[1][1] - spans[1][0], spans[2][1] - spans[2][0])
+    if low[1] == high[1]:
+        return Solid(id_, corner, Shape(extent, ()))
+    local = tuple((c[0] - corner[0], c[1] - corner[1], c[2] - corner[2]) for c in corners)
+    return Solid(id_, corner, Shape(extent, ()), local)
