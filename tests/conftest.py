@@ -6,6 +6,7 @@ from collections.abc import Iterator
 from pathlib import Path
 from typing import Any
 
+import jsonpatch
 import pytest
 from flask import Flask
 from flask.testing import FlaskClient
@@ -51,7 +52,46 @@ class Api:
         patch = [{"op": "add", "path": path, "value": value} for path, value in steps]
         base = base or self.get(f"/plans/{plan_id}")["revision"]
         body = {"base": base, "patch": patch, "label": "Changed", "field": field}
-        return self.post(f"/plans/{plan_id}/edits", body, status)
+        before = self.get(f"/plans/{plan_id}")
+        answer = self.post(f"/plans/{plan_id}/edits", body, status)
+        return merged(before, answer) if status == 200 else answer
+
+    def step(self, plan_id: str, way: str, base: int, status: int = 200) -> Any:
+        """Undo or redo, as the caller holds the plan afterwards."""
+        before = self.get(f"/plans/{plan_id}")
+        answer = self.post(f"/plans/{plan_id}/{way}", {"base": base}, status)
+        return merged(before, answer) if status == 200 else answer
+
+
+def merged(whole: dict[str, Any], answer: dict[str, Any]) -> dict[str, Any]:
+    """A whole plan and the answer of a change, put together as a caller does; ``change`` is the bare answer."""
+    outcome, solution = answer["outcome"], dict(whole["solution"])
+    quantities = {k: q for k, q in solution["quantities"].items() if k not in outcome.get("gone", [])}
+    parts = {row["ids"][0]: row for row in solution["parts"]} | outcome.get("parts", {}).get("changed", {})
+    order = outcome.get("parts", {}).get("order") or [row["ids"][0] for row in solution["parts"]]
+    rest = {k: v for k, v in outcome.items() if k not in ("quantities", "gone", "parts", "moved")}
+    drawings = {(one["name"], one["place"]): one for one in whole["drawings"]}
+    for sheet in answer["drawings"]:
+        held = drawings.get((sheet["name"], sheet["place"]), {"strokes": []})
+        strokes = [sheet["strokes"].get(str(n)) or held["strokes"][n] for n in range(sheet["count"])]
+        frame = {k: v for k, v in sheet.items() if k != "count"}
+        drawings[sheet["name"], sheet["place"]] = frame | {"strokes": strokes}
+    return {
+        **{k: v for k, v in answer.items() if k not in ("patch", "outcome")},
+        "document": jsonpatch.JsonPatch(answer["patch"]).apply(whole["document"]),
+        "solution": solution
+        | rest
+        | {"quantities": quantities | outcome.get("quantities", {}), "parts": [parts[i] for i in order]},
+        "drawings": list(drawings.values()),
+        "change": answer,
+    }
+
+
+def sparse(told: Any) -> Any:
+    """What is as usual left out: nothing, no, no text, an empty list; so that whole and sparse tellings compare."""
+    if isinstance(told, dict):
+        return {k: sparse(v) for k, v in told.items() if v not in (None, False, "", [], 0, "worked out", "middle")}
+    return [sparse(one) for one in told] if isinstance(told, list) else told
 
 
 @pytest.fixture

@@ -27,7 +27,8 @@ from vasculum.plan.document.reading import FaultyPlan
 from vasculum.plan.edits.patching import PatchStep, patched
 from vasculum.plan.edits.starting import new_plan
 from vasculum.plan.laying.solving import solve_plan
-from vasculum.plan.telling.solution import moved, solution_of
+from vasculum.plan.telling.outcome import moved
+from vasculum.plan.telling.solution import solution_of
 from vasculum.plan.telling.why import tell
 
 # ---- patches ------------------------------------------------------------------------------------------------------
@@ -229,7 +230,7 @@ def test_confirming_everything_leaves_nothing_assumed() -> None:
             break
         plan = changed(plan, *assumed[0].confirm)
     assert solution_of(solved(plan)).assumed == []
-    assert not any(q.rests_on for q in solution_of(solved(plan)).quantities.values())
+    assert not any(q.is_assumed for q in solution_of(solved(plan)).quantities.values())
 
 
 # ---- as built -----------------------------------------------------------------------------------------------------

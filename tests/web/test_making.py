@@ -91,7 +91,7 @@ def test_the_shopping_list_is_answered_with_each_change_and_goes_out_as_a_table(
     sheet = api.get(BENCH)["document"]["choices"]["front_sheet"]
     before = api.get(BENCH)["solution"]["shopping"]
     answer = edited(api, (f"/library/sheets/{sheet}/price", "100"))
-    after = answer["shopping"]
+    after = answer["solution"]["shopping"]
     assert float(after["total"]) - float(before["total"]) == pytest.approx(100 - 64)
     table = api.client.get(f"/api{BENCH}/files/shopping.csv").get_data(as_text=True)
     rows = list(csv.DictReader(io.StringIO(table)))
@@ -100,8 +100,10 @@ def test_the_shopping_list_is_answered_with_each_change_and_goes_out_as_a_table(
 
 
 def test_how_a_case_travels_is_answered_with_each_change(api: Api) -> None:
-    assert edited(api, ("/choices/carcass", "new"))["travels"] == ""
-    assert edited(api, ("/choices/case_joint", "knock_down"))["travels"].startswith("Apart, the case travels as 5")
+    assert edited(api, ("/choices/carcass", "new"))["solution"]["travels"] == ""
+    assert edited(api, ("/choices/case_joint", "knock_down"))["solution"]["travels"].startswith(
+        "Apart, the case travels as 5"
+    )
 
 
 def test_the_panel_is_drawn_of_a_column_whose_figure_runs_on(api: Api) -> None:

@@ -8,7 +8,7 @@ from typing import Any
 import pytest
 from flask.testing import FlaskClient
 
-from tests.conftest import DEMO, Api
+from tests.conftest import DEMO, Api, sparse
 from tests.helpers import framed
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.reading import write_plan
@@ -60,7 +60,7 @@ def test_a_preview_draws_the_sheet_in_view(api: Api, drawer: str, sides: str) ->
         "view": {"name": "section", "of": drawer},
     }
     shown = api.post(f"/plans/{DEMO}/preview", body)
-    assert [d["name"] for d in shown["drawings"]] == ["elevation", "section"]
+    assert [d["name"] for d in shown["drawings"]] == ["section"], "the elevation is as it was"
 
 
 def test_a_drag_is_answered_with_the_change_and_keeps_nothing(api: Api) -> None:
@@ -68,12 +68,12 @@ def test_a_drag_is_answered_with_the_change_and_keeps_nothing(api: Api) -> None:
     rows = next(p for p in plan["document"]["places"].values() if p["holds"] == "rows")["children"]
     body = {"base": plan["revision"], "place": rows[0], "by": 20.3}
     answer = api.post("/plans/potting-bench/drag", body)
-    size = answer["solution"]["quantities"][f"{rows[0]}/cell_height"]["value"]
+    size = answer["outcome"]["quantities"][f"{rows[0]}/cell_height"]["value"]
     assert size["mm"] == answer["size"]["mm"]
     assert api.get("/plans/potting-bench")["revision"] == plan["revision"]
-    edit = {"base": plan["revision"], "patch": answer["patch"], "label": "Dragged"}
+    edit = {"base": plan["revision"], "patch": answer["keep"], "label": "Dragged"}
     kept = api.post("/plans/potting-bench/edits", edit)
-    assert kept["changed"][f"{rows[0]}/cell_height"]["value"] == size
+    assert kept["outcome"]["quantities"][f"{rows[0]}/cell_height"]["value"] == size
 
 
 @pytest.mark.parametrize(
@@ -112,7 +112,7 @@ def test_a_new_plan_is_made_from_three_numbers(api: Api) -> None:
 
 def test_a_preview_of_a_new_plan_keeps_nothing(api: Api) -> None:
     shown = api.post("/plans/preview", {"name": "Mine", "kind": "framed", "unit": "in", "width": "22"})
-    assert {f["code"] for f in shown["solution"]["findings"] if f["severity"] == "stop"} == {
+    assert {f["code"] for f in shown["outcome"]["findings"] if f["severity"] == "stop"} == {
         "no-height-read",
         "no-depth-read",
     }
@@ -161,7 +161,7 @@ def test_a_damaged_or_foreign_file_is_refused_and_nothing_is_stored(api: Api, bo
 def test_the_demo_is_put_back_by_a_change_that_can_be_undone(api: Api) -> None:
     api.edit(DEMO, ("/name", "Changed"))
     assert api.post(f"/demo/{DEMO}")["document"]["name"] == "Scullery cupboard"
-    undone = api.post(f"/plans/{DEMO}/undo", {"base": 3})
+    undone = api.step(DEMO, "undo", 3)
     assert undone["document"]["name"] == "Changed"
     api.client.delete(f"/api/plans/{DEMO}")
     assert api.post(f"/demo/{DEMO}")["document"]["name"] == "Scullery cupboard"
@@ -171,38 +171,68 @@ def test_the_demo_is_put_back_by_a_change_that_can_be_undone(api: Api) -> None:
 # ---- changes ------------------------------------------------------------------------------------------------------
 
 
-def test_a_change_answers_only_the_quantities_that_changed(api: Api, sides: str, drawer: str) -> None:
+def moved_of(change: dict[str, Any]) -> list[str]:
+    moved: list[str] = change["outcome"].get("moved", {}).get("keys", [])
+    return moved
+
+
+def test_a_change_answers_only_what_became_otherwise(api: Api, sides: str, drawer: str) -> None:
     before = api.get(f"/plans/{DEMO}")["solution"]["quantities"]
     change = api.edit(DEMO, (sides, "15/32 in"))
     after = api.get(f"/plans/{DEMO}")["solution"]["quantities"]
     assert change["revision"] == 2
-    assert change["changed"] == {k: v for k, v in after.items() if before.get(k) != v}
-    assert change["gone"] == []
-    assert f"{drawer}/front_width_cut" not in change["changed"]
-    moved = {m["key"]: (m["old"]["text"], m["new"]["text"]) for m in change["moved"]}
-    assert moved[f"{drawer}/box_front_length_cut"] == ("20 3/8", "20 7/16")
+    told = change["change"]["outcome"]
+    assert told["quantities"] == {k: sparse(v) for k, v in after.items() if before.get(k) != v}
+    assert "gone" not in told
+    assert "shopping" not in told or told["shopping"] != before
+    assert f"{drawer}/front_width_cut" not in told["quantities"]
+    key = f"{drawer}/box_front_length_cut"
+    assert key in moved_of(change["change"])
+    assert (before[key]["value"]["text"], after[key]["value"]["text"]) == ("20 3/8", "20 7/16")
+    assert not [one for one in change["change"]["patch"] if "measured" not in one["path"]]
+
+
+CHANGES = [
+    ("/choices/joint", "rabbet_in_ends"), ("/choices/gap", "1/16 in"), ("/units/length", "mm"), ("/choices/front", "none"),
+    ("/name", "Other"), ("/choices/carcass", "new"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(("path", "value"), CHANGES)
+@pytest.mark.parametrize("plan_id", ["scullery-cupboard", "potting-bench", "survey-van"])
+def test_what_the_caller_holds_and_the_answer_make_the_whole(api: Api, plan_id: str, path: str, value: str) -> None:
+    """Document, words, parts, findings and strokes, after a change, its undo and its redo."""
+    other = {"/units/length": {"in": "mm", "mm": "in"}}.get(path, {})
+    length = api.get(f"/plans/{plan_id}")["document"]["units"]["length"]
+    held = api.edit(plan_id, (path, other.get(length, value)))
+    for way in ("", "undo", "redo") if held["can_undo"] else ("",):
+        held = api.step(plan_id, way, held["revision"]) if way else held
+        whole = api.get(f"/plans/{plan_id}")
+        assert held["document"] == whole["document"]
+        assert sparse(held["solution"]) == sparse(whole["solution"])
+        assert sparse(held["drawings"]) == sparse(whole["drawings"])
 
 
 def test_another_joint_says_which_quantities_came_and_went(api: Api, drawer: str) -> None:
-    there = api.edit(DEMO, ("/choices/joint", "rabbet_in_ends"))
-    assert f"{drawer}/rabbet_depth_front" in there["changed"]
-    back = api.edit(DEMO, ("/choices/joint", "butt_between"))
+    there = api.edit(DEMO, ("/choices/joint", "rabbet_in_ends"))["change"]["outcome"]
+    assert f"{drawer}/rabbet_depth_front" in there["quantities"]
+    back = api.edit(DEMO, ("/choices/joint", "butt_between"))["change"]["outcome"]
     assert f"{drawer}/rabbet_depth_front" in back["gone"]
 
 
 def test_a_preview_stores_nothing(api: Api, sides: str) -> None:
     body = {"base": 1, "patch": [{"op": "add", "path": sides, "value": "15/32 in"}]}
     shown = api.post(f"/plans/{DEMO}/preview", body)
-    assert any(m["label"] == "side thickness" for m in shown["moved"])
+    assert "plan/side_thickness" in moved_of(shown)
     assert api.get(f"/plans/{DEMO}")["revision"] == 1
 
 
-def test_a_preview_is_of_the_plan_as_the_caller_saw_it(api: Api, sides: str) -> None:
+def test_a_preview_is_of_the_plan_as_the_caller_saw_it(api: Api, sides: str, drawer: str) -> None:
     api.edit(DEMO, (sides, "15/32 in"))
     body = {"base": 1, "patch": [{"op": "add", "path": "/choices/gap", "value": "1/16 in"}]}
-    labels = {m["label"] for m in api.post(f"/plans/{DEMO}/preview", body)["moved"]}
-    assert "front width" in labels
-    assert "side thickness" not in labels
+    moved = moved_of(api.post(f"/plans/{DEMO}/preview", body))
+    assert f"{drawer}/front_width" in moved
+    assert "plan/side_thickness" not in moved
     assert api.post(f"/plans/{DEMO}/preview", body | {"base": 9}, 409)["code"] == "plan-moved-on"
 
 
@@ -216,12 +246,26 @@ def test_the_second_of_two_tabs_is_told_what_changed_and_can_make_its_change_aga
     assert again["document"]["library"]["sheets"][sides.split("/")[3]]["measured"] == "15/32 in"
 
 
+def test_a_change_whose_answer_cannot_be_computed_is_not_kept(
+    api: Api, sides: str, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Compute, then commit: the answer is whole before anything is on disk."""
+
+    def fails(*_: object) -> None:
+        raise RuntimeError("the drawing fails")
+
+    monkeypatch.setattr("vasculum.web.desk.drawing_deltas", fails)
+    api.edit(DEMO, (sides, "15/32 in"), status=500)
+    monkeypatch.undo()
+    assert api.get(f"/plans/{DEMO}")["revision"] == 1
+
+
 def test_undo_and_redo_make_revisions(api: Api, sides: str) -> None:
     api.edit(DEMO, (sides, "15/32 in"))
-    undone = api.post(f"/plans/{DEMO}/undo", {"base": 2})
+    undone = api.step(DEMO, "undo", 2)
     assert (undone["revision"], undone["can_undo"], undone["can_redo"]) == (3, False, True)
-    assert undone["moved"]
-    redone = api.post(f"/plans/{DEMO}/redo", {"base": 3})
+    assert moved_of(undone["change"])
+    redone = api.step(DEMO, "redo", 3)
     assert (redone["revision"], redone["can_undo"], redone["can_redo"]) == (4, True, False)
     assert api.post(f"/plans/{DEMO}/redo", {"base": 4}, 409)["code"] == "nothing-to-redo"
     assert api.post(f"/plans/{DEMO}/undo", {"base": 1}, 409)["code"] == "plan-moved-on"
@@ -232,7 +276,7 @@ def test_undo_and_redo_make_revisions(api: Api, sides: str) -> None:
 def test_typing_in_one_field_is_one_undo_step(api: Api) -> None:
     for gap in ("1/16 in", "3/16 in", "1/4 in"):
         api.edit(DEMO, ("/choices/gap", gap), field="choices/gap")
-    undone = api.post(f"/plans/{DEMO}/undo", {"base": 4})
+    undone = api.step(DEMO, "undo", 4)
     assert "gap" not in undone["document"]["choices"]
 
 
@@ -243,11 +287,11 @@ def test_new_parts_get_marks_that_stay(api: Api, sides: str) -> None:
     assert change["document"]["marks"] == marks
 
 
-def test_the_other_unit_answers_every_text_anew(api: Api) -> None:
-    change = api.edit(DEMO, ("/units/length", "mm"))
-    assert change["moved"] == []
+def test_the_other_unit_answers_every_text_anew_and_moves_nothing(api: Api) -> None:
+    change = api.edit(DEMO, ("/units/length", "mm"))["change"]
+    assert moved_of(change) == []
     whole = api.get(f"/plans/{DEMO}")
-    assert change["changed"] == whole["solution"]["quantities"]
+    assert change["outcome"]["quantities"].keys() == whole["solution"]["quantities"].keys()
 
 
 def test_the_printed_revision_says_how_much_has_changed_since(api: Api, sides: str) -> None:
@@ -255,7 +299,8 @@ def test_the_printed_revision_says_how_much_has_changed_since(api: Api, sides: s
     api.post(f"/plans/{DEMO}/printed", {"revision": 1})
     assert api.get(f"/plans/{DEMO}")["printed"] == {"revision": 1, "changed_since": 0}
     change = api.edit(DEMO, (sides, "15/32 in"))
-    assert change["printed"] == {"revision": 1, "changed_since": len(change["moved"])}
+    told = change["change"]["outcome"]["moved"]
+    assert change["printed"] == {"revision": 1, "changed_since": len(told["keys"]) + told.get("more", 0)}
 
 
 # ---- reasons and files --------------------------------------------------------------------------------------------
@@ -465,5 +510,5 @@ def test_a_push_answers_where_it_comes_to_stand_and_keeps_nothing(api: Api) -> N
     (thing,) = [id_ for id_, one in plan["document"]["obstructions"].items() if one["what"] == "anchor"]
     body = {"base": plan["revision"], "obstruction": thing, "across": 3, "up": 0, "in_steps": True}
     answer = api.post("/plans/survey-van/push", body)
-    assert answer["patch"] == [{"op": "add", "path": f"/obstructions/{thing}/from_left", "value": "641.5 mm"}]
+    assert answer["keep"] == [{"op": "add", "path": f"/obstructions/{thing}/from_left", "value": "481.5 mm"}]
     assert api.get("/plans/survey-van")["revision"] == plan["revision"]

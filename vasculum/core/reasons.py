@@ -79,6 +79,11 @@ def _told_by(*numbers: Any) -> list[Done] | None:
     return next((n.told for n in numbers if isinstance(n, Remembering)), None)
 
 
+def _are_plain(*numbers: Any) -> bool:
+    """Whether nobody asks why: numbers that remember nothing."""
+    return all(type(number) is Fraction for number in numbers)
+
+
 def _remembered(value: Fraction | int, mark: str, *numbers: Any) -> Fraction:
     told = _told_by(*numbers)
     if told is None:
@@ -126,11 +131,15 @@ for _name, _mark in (("lt", "<"), ("le", "≤"), ("gt", ">"), ("ge", "≥")):
 
 def smallest(*sizes: Fraction) -> Fraction:
     """The smallest of several."""
+    if _are_plain(*sizes):
+        return min(sizes)
     return _remembered(min(Fraction(s) for s in sizes), "smallest", *sizes)
 
 
 def largest(*sizes: Fraction) -> Fraction:
     """The largest of several."""
+    if _are_plain(*sizes):
+        return max(sizes)
     return _remembered(max(Fraction(s) for s in sizes), "largest", *sizes)
 
 
@@ -146,11 +155,15 @@ def total(*sizes: Fraction) -> Fraction:
 
 def snap_down(size: Fraction, increment: Fraction) -> Fraction:
     """The largest multiple of the increment that is not larger: what goes inside something rounds down."""
+    if _are_plain(size, increment):
+        return size // increment * increment
     return _remembered(Fraction(size) // Fraction(increment) * Fraction(increment), "down to", size, increment)
 
 
 def snap_up(size: Fraction, increment: Fraction) -> Fraction:
     """The smallest multiple of the increment that is not smaller."""
+    if _are_plain(size, increment):
+        return -(-size // increment) * increment
     return _remembered(-(-Fraction(size) // Fraction(increment)) * Fraction(increment), "up to", size, increment)
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from contextlib import suppress
 from functools import lru_cache
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal, NamedTuple
 
 from pydantic import Field
 
@@ -17,7 +17,7 @@ from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.section import section
 from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
 from vasculum.drawing.way_in import brought_in
-from vasculum.plan.document import Model
+from vasculum.plan.document import Model, as_usual
 from vasculum.plan.laying.layout import nodes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import merged, pieces_of
@@ -33,12 +33,12 @@ class StrokeShown(Model):
     origin: str
     points: list[list[float]]
     """Of a path; a text stands at the first."""
-    is_closed: bool = False
-    tint: int = 0
-    text: str = ""
-    height: float = 0
-    anchor: Literal["start", "middle", "end"] = "middle"
-    turn: int = 0
+    is_closed: bool = as_usual(False)
+    tint: int = as_usual(0)
+    text: str = as_usual("")
+    height: float = as_usual(0)
+    anchor: Literal["start", "middle", "end"] = as_usual("middle")
+    turn: int = as_usual(0)
 
 
 class SheetShown(Model):
@@ -64,13 +64,72 @@ class View(Model):
     of: Annotated[str, Field(max_length=100)]
 
 
+class SheetDelta(Model):
+    """One view against the one that the caller holds: only the strokes that are otherwise, by their number."""
+
+    name: str
+    title: str
+    place: str
+    part_ids: list[str]
+    scale: int
+    left: float
+    bottom: float
+    width: float
+    height: float
+    count: int
+    """How many strokes there are now."""
+    strokes: dict[str, StrokeShown]
+
+
 def drawings_of(plan: SolvedPlan, view: View | None = None) -> list[SheetShown]:
     """The elevation of every space, and the sheet that is looked at while it is there."""
-    shown = [_sheet(elevation(plan, space), []) for space in plan.plan.space_order]
+    return [_whole(one) for one in _drawn(plan, view)]
+
+
+def drawing_deltas(before: SolvedPlan | None, after: SolvedPlan, view: View | None = None) -> list[SheetDelta]:
+    """The same sheets, as far as they are otherwise than before."""
+    held = {one.like: one for one in ([] if before is None else _drawn(before, view))}
+    deltas = (_delta(held.get(one.like), one) for one in _drawn(after, view))
+    return [delta for delta in deltas if delta is not None]
+
+
+def _delta(before: _Drawn | None, after: _Drawn) -> SheetDelta | None:
+    old: list[Stroke] = [] if before is None else before.strokes
+    changed = {
+        str(at): _stroke(stroke) for at, stroke in enumerate(after.strokes) if at >= len(old) or old[at] != stroke
+    }
+    if before is not None and not changed and before.frame == after.frame and len(old) == len(after.strokes):
+        return None
+    return SheetDelta(**after.frame, count=len(after.strokes), strokes=changed)
+
+
+class _Drawn(NamedTuple):
+    """A sheet as strokes, with its frame."""
+
+    frame: dict[str, Any]
+    strokes: list[Stroke]
+
+    @property
+    def like(self) -> tuple[str, str, str]:
+        """The view it is, of whichever state of the plan."""
+        return (self.frame["name"], self.frame["place"], ",".join(self.frame["part_ids"]))
+
+
+def _drawn(plan: SolvedPlan, view: View | None) -> list[_Drawn]:
+    found = [_kept(plan, "elevation", space) for space in plan.plan.space_order]
     if view is not None and view.name != "elevation":
         with suppress(NoSuchQuantity):
-            shown.append(sheet_of(plan, view.name, view.of))
-    return shown
+            found.append(_kept(plan, view.name, view.of))
+    return found
+
+
+def _kept(plan: SolvedPlan, name: str, of: str) -> _Drawn:
+    """A sheet of a solution, drawn once."""
+    kept = plan.kept.setdefault("drawn", {})
+    if (name, of) not in kept:
+        kept[name, of] = _sheet(*_asked(plan, name, of))
+    found: _Drawn = kept[name, of]
+    return found
 
 
 def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
@@ -79,40 +138,41 @@ def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
     Raises:
         NoSuchQuantity: ``no-such-sheet`` where there is no such space, place or part.
     """
+    return _whole(_kept(plan, name, of))
+
+
+def _asked(plan: SolvedPlan, name: str, of: str) -> tuple[Sheet, list[str]]:
     numbers = numbers_of(plan.plan)
     if name == "elevation" and of in plan.plan.spaces:
-        return _sheet(elevation(plan, of), [])
+        return elevation(plan, of), []
     if name == "part":
         for group in merged(plan, pieces_of(plan)):
             if any(part.id == of for part in group):
                 sheet = part_sheet(plan, group[0], numbers.get(group[0].place, 1))
-                return _sheet(sheet, [part.id for part in group])
+                return sheet, [part.id for part in group]
     if name == "way_in" and of in plan.plan.places:
-        return _sheet(brought_in(plan, of, numbers.get(of, 0)), [])
+        return brought_in(plan, of, numbers.get(of, 0)), []
     if name == "panel" and of in plan.plan.places:
-        return _sheet(panel_of(plan, of), [])
+        return panel_of(plan, of), []
     if name in ("section", "above") and of in plan.plan.places:
         space = next(s for s in plan.plan.space_order if any(node.id == of for node in nodes_of(plan.plan, s)))
         sheet = section(plan, of, numbers.get(of, 0)) if name == "section" else above(plan, space, of, numbers)
-        return _sheet(sheet, [])
+        return sheet, []
     raise NoSuchQuantity("no-such-sheet", f"There is no {name or 'sheet'} of {of!r} in this plan.", "Load it again.")
 
 
-def _sheet(sheet: Sheet, part_ids: list[str]) -> SheetShown:
+def _sheet(sheet: Sheet, part_ids: list[str]) -> _Drawn:
     strokes = strokes_of(sheet)
     left, bottom, width, height = (round(v, 3) for v in bounds_of(strokes, sheet.scale))
-    return SheetShown(
-        name=sheet.name,
-        title=sheet.title,
-        place=sheet.place,
-        part_ids=part_ids,
-        scale=sheet.scale,
-        left=left,
-        bottom=bottom,
-        width=width,
-        height=height,
-        strokes=[_stroke(stroke) for stroke in strokes],
-    )
+    frame = {
+        "name": sheet.name, "title": sheet.title, "place": sheet.place, "part_ids": part_ids, "scale": sheet.scale,
+        "left": left, "bottom": bottom, "width": width, "height": height,
+    }  # fmt: skip
+    return _Drawn(frame, strokes)
+
+
+def _whole(drawn: _Drawn) -> SheetShown:
+    return SheetShown(**drawn.frame, strokes=[_stroke(stroke) for stroke in drawn.strokes])
 
 
 @lru_cache(maxsize=8192)

@@ -61,15 +61,21 @@ def _set_up(connection: sqlite3.Connection, _record: Any) -> None:
         connection.execute(f"PRAGMA {pragma}")
 
 
+def writing(engine: Engine) -> Engine:
+    """The same database, for transactions that write."""
+    return engine.execution_options(is_writing=True)
+
+
 def _begin(connection: Any) -> None:
-    """Take the write lock at the start, so that what was read is still true when it is written."""
-    connection.exec_driver_sql("BEGIN IMMEDIATE")
+    """Who writes takes the lock at the start, so that what was read is still true then; who reads waits for nobody."""
+    is_writing = connection.get_execution_options().get("is_writing", False)
+    connection.exec_driver_sql("BEGIN IMMEDIATE" if is_writing else "BEGIN")
 
 
 def _migrate(engine: Engine) -> None:
     config = Config()
     config.set_main_option("script_location", str(Path(__file__).parent / "migrations"))
-    with engine.begin() as connection:
+    with writing(engine).begin() as connection:
         config.attributes["connection"] = connection
         command.upgrade(config, "head")
 

@@ -19,6 +19,7 @@ from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, Plan
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.edits.restoring import brought_back
+from vasculum.store.database import writing
 from vasculum.store.models import PlanRow, RevisionRow
 
 KEPT_WHOLE = 300
@@ -26,7 +27,8 @@ KEPT_WHOLE = 300
 THIN_EVERY = 50
 """Thinning happens once in so many revisions."""
 
-Kind = Literal["made", "edit", "undo", "redo"]
+Step = Literal["edit", "undo", "redo"]
+Kind = Literal["made"] | Step
 
 
 @dataclass(frozen=True)
@@ -70,6 +72,7 @@ class Plans:
 
     def __init__(self, engine: Engine, now: Callable[[], datetime] = lambda: datetime.now(UTC)) -> None:
         self._engine = engine
+        self._writing = writing(engine)
         self._now = now
 
     def listed(self, deleted: bool = False) -> list[Listed]:
@@ -83,7 +86,7 @@ class Plans:
         """Keep a new plan under a new id, or under the one given."""
         plan_id = plan_id or f"plan-{uuid.uuid4().hex[:12]}"
         now = self._stamp()
-        with Session(self._engine) as session, session.begin():
+        with Session(self._writing) as session, session.begin():
             row = PlanRow(id=plan_id, name=plan.name, head=0, printed=None, created=now, changed=now, deleted=None)
             session.add(row)
             session.flush()
@@ -107,26 +110,51 @@ class Plans:
             found = session.scalar(select(RevisionRow).filter_by(plan_id=row.id, number=number))
             return None if found is None else read_plan(found.document)
 
+    def keep(self, head: Revision, plan: Plan, label: str, field: str = "", step: Step = "edit") -> Revision:
+        """Append a plan worked out from ``head``, where that still is the newest; the same one is not kept twice.
+
+        Raises:
+            NoSuchPlan, PlanMovedOn, NothingToUndo: where another change came first.
+        """
+        if step == "edit" and plan == head.plan:
+            return head
+        with Session(self._writing) as session, session.begin():
+            row = self._row(session, head.plan_id)
+            if head.number != row.head:
+                raise PlanMovedOn(head.number, row.head)
+            before = self._at(session, row, row.head)
+            undo_to, redo_to = self._way(session, row, before, step, field)
+            made = self._append(session, row, plan, step, label, field, undo_to, redo_to)
+            if step == "edit":
+                self._thin(session, row)
+            return self._revision(session, row, made, plan)
+
     def apply(self, plan_id: str, base: int, change: Callable[[Plan], Plan], label: str, field: str = "") -> Revision:
         """Change the plan as it was at ``base``; nothing is kept where ``change`` refuses or changes nothing.
 
         Raises:
             NoSuchPlan, PlanMovedOn: and whatever ``change`` raises.
         """
-        with Session(self._engine) as session, session.begin():
+        head = self.get(plan_id)
+        if base != head.number:
+            raise PlanMovedOn(base, head.number)
+        return self.keep(head, change(head.plan), label, field)
+
+    def goal(self, plan_id: str, base: int, way: Literal["undo", "redo"]) -> tuple[Revision, Plan, str]:
+        """The newest revision, what one step from it leads to, and what the step is called.
+
+        Raises:
+            NoSuchPlan, PlanMovedOn, NothingToUndo.
+        """
+        with Session(self._engine) as session:
             row = self._row(session, plan_id)
             if base != row.head:
                 raise PlanMovedOn(base, row.head)
             head = self._at(session, row, row.head)
-            before = read_plan(head.document)
-            plan = change(before)
-            if plan == before:
-                return self._revision(session, row, head, before)
-            is_same_field = bool(field) and head.kind == "edit" and head.field == field
-            undo_to = head.undo_to if is_same_field else head.number
-            made = self._append(session, row, plan, "edit", label, field, undo_to)
-            self._thin(session, row)
-            return self._revision(session, row, made, plan)
+            to = self._goal(session, row, head, way)
+            label = f"Undone: {_bare(head)}" if way == "undo" else f"Redone: {_bare(to)}"
+            now = self._revision(session, row, head)
+            return now, brought_back(read_plan(to.document), now.plan), label
 
     def undo(self, plan_id: str, base: int) -> Revision:
         """Go one step back, as a new revision.
@@ -134,7 +162,8 @@ class Plans:
         Raises:
             NoSuchPlan, PlanMovedOn, NothingToUndo.
         """
-        return self._step(plan_id, base, "undo")
+        head, plan, label = self.goal(plan_id, base, "undo")
+        return self.keep(head, plan, label, step="undo")
 
     def redo(self, plan_id: str, base: int) -> Revision:
         """Take one undo back, as a new revision.
@@ -142,16 +171,17 @@ class Plans:
         Raises:
             NoSuchPlan, PlanMovedOn, NothingToUndo.
         """
-        return self._step(plan_id, base, "redo")
+        head, plan, label = self.goal(plan_id, base, "redo")
+        return self.keep(head, plan, label, step="redo")
 
     def delete(self, plan_id: str) -> None:
         """Put a plan out of sight; it can be put back."""
-        with Session(self._engine) as session, session.begin():
+        with Session(self._writing) as session, session.begin():
             self._row(session, plan_id).deleted = self._stamp()
 
     def restore(self, plan_id: str) -> Revision:
         """Put a deleted plan back."""
-        with Session(self._engine) as session, session.begin():
+        with Session(self._writing) as session, session.begin():
             row = session.get(PlanRow, plan_id)
             if row is None:
                 raise NoSuchPlan("no-such-plan", f"There is no plan {plan_id!r}.", "Look at the list of plans.")
@@ -164,7 +194,7 @@ class Plans:
         Raises:
             NoSuchPlan, NoSuchRevision.
         """
-        with Session(self._engine) as session, session.begin():
+        with Session(self._writing) as session, session.begin():
             row = self._row(session, plan_id)
             if not self._has(session, row, revision):
                 raise NoSuchRevision("no-such-revision", f"This plan has no revision {revision}.", "Print it as it is.")
@@ -221,22 +251,21 @@ class Plans:
         session.flush()
         return made
 
-    def _step(self, plan_id: str, base: int, kind: Literal["undo", "redo"]) -> Revision:
-        with Session(self._engine) as session, session.begin():
-            row = self._row(session, plan_id)
-            if base != row.head:
-                raise PlanMovedOn(base, row.head)
-            head = self._at(session, row, row.head)
-            goal = head.undo_to if kind == "undo" else head.redo_to
-            if goal is None or not self._has(session, row, goal):
-                raise NothingToUndo(f"nothing-to-{kind}", f"There is nothing more to {kind}.", "")
-            to = self._at(session, row, goal)
-            plan = brought_back(read_plan(to.document), read_plan(head.document))
-            if kind == "undo":
-                made = self._append(session, row, plan, kind, f"Undone: {_bare(head)}", "", to.undo_to, head.number)
-            else:
-                made = self._append(session, row, plan, kind, f"Redone: {_bare(to)}", "", head.number, to.redo_to)
-            return self._revision(session, row, made, plan)
+    def _goal(self, session: Session, row: PlanRow, head: RevisionRow, way: Literal["undo", "redo"]) -> RevisionRow:
+        number = head.undo_to if way == "undo" else head.redo_to
+        if number is None or not self._has(session, row, number):
+            raise NothingToUndo(f"nothing-to-{way}", f"There is nothing more to {way}.", "")
+        return self._at(session, row, number)
+
+    def _way(
+        self, session: Session, row: PlanRow, head: RevisionRow, step: Step, field: str
+    ) -> tuple[int | None, int | None]:
+        """Where undo and redo lead from the revision that comes after ``head``."""
+        if step == "edit":
+            is_same_field = bool(field) and head.kind == "edit" and head.field == field
+            return (head.undo_to if is_same_field else head.number), None
+        to = self._goal(session, row, head, step)
+        return (to.undo_to, head.number) if step == "undo" else (head.number, to.redo_to)
 
     def _revision(self, session: Session, row: PlanRow, at: RevisionRow, plan: Plan | None = None) -> Revision:
         return Revision(

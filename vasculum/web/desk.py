@@ -3,22 +3,24 @@
 from __future__ import annotations
 
 from collections import OrderedDict
-from functools import partial
+from collections.abc import Callable
 from threading import Lock
-from typing import Any
+from typing import Any, Literal
 
+import jsonpatch
 from flask import current_app
 
-from vasculum.core.flow import Key, key_text
+from vasculum.core.errors import PlanMovedOn
 from vasculum.demo import DEMO_PLANS, demo_plan
-from vasculum.drawing.shown import View, drawings_of
+from vasculum.drawing.shown import View, drawing_deltas, drawings_of
 from vasculum.plan.document import Plan
 from vasculum.plan.edits.restoring import brought_back
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
-from vasculum.plan.telling.solution import Moved, moved, quantity_keys, quantity_shown, solution_of
+from vasculum.plan.telling.outcome import Moved, moved, moved_keys, outcome_delta
+from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import prove
-from vasculum.store.plans import Plans, Revision
+from vasculum.store.plans import Plans, Revision, Step
 from vasculum.web.messages import ChangeAnswer, PlanAnswer, PreviewAnswer, PrintState
 
 MOST_SOLVED = 48
@@ -46,11 +48,17 @@ class Desk:
                 self._solved.move_to_end(key)
                 return self._solved[key]
         solved = marked(plan, before)
+        self._keep(key, solved)
+        return solved
+
+    def _remember(self, revision: Revision, solved: SolvedPlan) -> None:
+        self._keep((revision.plan_id, revision.number), solved)
+
+    def _keep(self, key: tuple[str, int], solved: SolvedPlan) -> None:
         with self._lock:
             self._solved[key] = solved
             if len(self._solved) > MOST_SOLVED:
                 self._solved.popitem(last=False)
-        return solved
 
     def at(self, plan_id: str, number: int) -> SolvedPlan | None:
         """The solution of an earlier revision, or None where it is no longer kept."""
@@ -62,29 +70,60 @@ class Desk:
     def whole(self, revision: Revision) -> PlanAnswer:
         """A plan with everything about it."""
         solved = self.solved(revision)
-        return PlanAnswer(**self._at(revision, solved), solution=solution_of(solved, prove(solved)))
-
-    def change(self, before: SolvedPlan, revision: Revision, view: View | None = None) -> ChangeAnswer:
-        """What a change did, as far as the caller does not know it yet."""
-        after = self.solved(revision, before)
-        solution = solution_of(after, prove(after))
-        return ChangeAnswer(
-            **self._at(revision, after, view),
-            changed={key_text(k): quantity_shown(after, k) for k in _changed_keys(before, after)},
-            gone=sorted(key_text(k) for k in {*quantity_keys(before)} - {*quantity_keys(after)}),
-            moved=moved(before, after),
-            parts=solution.parts,
-            hardware=solution.hardware,
-            shopping=solution.shopping,
-            travels=solution.travels,
-            findings=solution.findings,
-            tape_checks=solution.tape_checks,
-            assumed=solution.assumed,
-            stages=solution.stages,
-            assembled=solution.assembled,
+        return PlanAnswer(
+            **self._at(revision, solved),
+            document=revision.plan,
+            solution=solution_of(solved, prove(solved)),
+            drawings=drawings_of(solved),
         )
 
-    def _at(self, revision: Revision, solved: SolvedPlan, view: View | None = None) -> dict[str, Any]:
+    def edit(
+        self, plan_id: str, base: int, change: Callable[[Plan], Plan], label: str, field: str, view: View | None
+    ) -> ChangeAnswer:
+        """Make a change: first work it out, say, draw and prove it; only then is it kept, where the head is still it.
+
+        Raises:
+            PlanMovedOn: and whatever ``change`` raises; nothing is kept then.
+        """
+        head = self.plans.get(plan_id)
+        if head.number != base:
+            raise PlanMovedOn(base, head.number)
+        return self.answer(head, self.worked_out(head, change(head.plan)), label, field, view)
+
+    def worked_out(self, head: Revision, plan: Plan) -> SolvedPlan:
+        """A plan solved against the newest revision, with its marks."""
+        return self.solved(head) if plan == head.plan else marked(plan, self.solved(head))
+
+    def answer(
+        self,
+        head: Revision,
+        after: SolvedPlan,
+        label: str,
+        field: str = "",
+        view: View | None = None,
+        step: Step = "edit",
+    ) -> ChangeAnswer:
+        """The whole answer of a change against the newest revision, and then the change kept."""
+        before = self.solved(head)
+        made = self._otherwise(before, after, view)
+        patch = jsonpatch.make_patch(before.plan.model_dump(mode="json"), after.plan.model_dump(mode="json")).patch
+        revision = self.plans.keep(head, after.plan, label, field, step)
+        self._remember(revision, after)
+        return ChangeAnswer(**self._at(revision, after), patch=patch, **made)
+
+    def step(self, plan_id: str, base: int, way: Literal["undo", "redo"]) -> ChangeAnswer:
+        """Go back, or take one undo back: as a new revision, computed before it is kept."""
+        head, goal, label = self.plans.goal(plan_id, base, way)
+        return self.answer(head, self.worked_out(head, goal), label, step=way)
+
+    def _otherwise(self, before: SolvedPlan | None, after: SolvedPlan, view: View | None) -> dict[str, Any]:
+        proofs = (None if before is None else prove(before), prove(after))
+        return {
+            "outcome": outcome_delta(before, after, proofs),
+            "drawings": drawing_deltas(before, after, view),
+        }
+
+    def _at(self, revision: Revision, solved: SolvedPlan) -> dict[str, Any]:
         """What every answer about a revision holds."""
         return {
             "id": revision.plan_id,
@@ -94,18 +133,11 @@ class Desk:
             "can_undo": revision.can_undo,
             "can_redo": revision.can_redo,
             "printed": self._printed(revision, solved),
-            "document": revision.plan,
-            "drawings": drawings_of(solved, view),
         }
 
     def preview(self, before: SolvedPlan | None, plan: Plan, view: View | None = None) -> PreviewAnswer:
         """What a plan would be; nothing is kept."""
-        after = marked(plan, before)
-        return PreviewAnswer(
-            solution=solution_of(after, prove(after)),
-            moved=moved(before, after) if before else [],
-            drawings=drawings_of(after, view),
-        )
+        return PreviewAnswer(**self._otherwise(before, marked(plan, before), view))
 
     def moved_between(self, plan_id: str, base: int, head: int) -> list[Moved]:
         """What changed from one revision to another; nothing where the first is no longer kept."""
@@ -116,7 +148,7 @@ class Desk:
         if revision.printed is None:
             return None
         printed = self.at(revision.plan_id, revision.printed)
-        count = None if printed is None else len(moved(printed, solved))
+        count = None if printed is None else len(moved_keys(printed, solved))
         return PrintState(revision=revision.printed, changed_since=count)
 
     # ---- the demo ------------------------------------------------------------------------------------------------
@@ -137,15 +169,10 @@ class Desk:
             else:
                 return self.plans.make(demo_plan(plan_id), "The demo as it ships", plan_id)
         now = self.plans.get(plan_id)
-        change = partial(brought_back, demo_plan(plan_id))
-        return self.plans.apply(plan_id, now.number, change, "The demo put back as it ships")
-
-
-def _changed_keys(before: SolvedPlan, after: SolvedPlan) -> list[Key]:
-    if before.plan.units.length != after.plan.units.length:
-        return list(quantity_keys(after))
-    old, new = before.solved.quantities, after.solved.quantities
-    return [key for key in quantity_keys(after) if old.get(key) != new[key]]
+        plan = brought_back(demo_plan(plan_id), now.plan)
+        if plan == now.plan:
+            return now
+        return self.plans.keep(now, self.worked_out(now, plan).plan, "The demo put back as it ships")
 
 
 def desk() -> Desk:

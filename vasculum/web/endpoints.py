@@ -34,6 +34,8 @@ class Described:
     status: int
     refuses: tuple[int, ...]
     query: tuple[str, ...]
+    is_sparse: bool
+    """What is as usual is left out of its answers."""
 
 
 class BodyRefused(VasculumError):
@@ -62,8 +64,12 @@ class Endpoints:
         refuses: tuple[int, ...] = (),
         media_type: str = "application/json",
         query: tuple[str, ...] = (),
+        is_sparse: bool = False,
     ) -> Callable[[Callable[..., Any]], Callable[..., Response]]:
-        """Declare an endpoint: its function gets the checked body as ``body`` and returns a model or a Response."""
+        """Declare an endpoint: its function gets the checked body as ``body`` and returns a model or a Response.
+
+        An answer that is sparse leaves out what has its default.
+        """
 
         def register(function: Callable[..., Any]) -> Callable[..., Response]:
             @wraps(function)
@@ -71,13 +77,23 @@ class Endpoints:
                 if body is not None:
                     arguments["body"] = _checked(body)
                 made = function(**arguments)
-                return made if isinstance(made, Response) else _json(made, status)
+                return made if isinstance(made, Response) else _json(made, status, is_sparse)
 
             summary = cleandoc(function.__doc__ or "").split("\n")[0]
             codes = refuses + (BODY_CODES if body is not None else ())
             self.described.append(
                 Described(
-                    method, "/api" + path, function.__name__, summary, body, answer, media_type, status, codes, query
+                    method,
+                    "/api" + path,
+                    function.__name__,
+                    summary,
+                    body,
+                    answer,
+                    media_type,
+                    status,
+                    codes,
+                    query,
+                    is_sparse,
                 )
             )
             self.blueprint.add_url_rule(path, function.__name__, view, methods=[method])
@@ -86,10 +102,10 @@ class Endpoints:
         return register
 
 
-def _json(made: BaseModel | None, status: int) -> Response:
+def _json(made: BaseModel | None, status: int, is_sparse: bool) -> Response:
     if made is None:
         return Response(status=204)
-    return Response(made.model_dump_json(), status, content_type="application/json")
+    return Response(made.model_dump_json(exclude_defaults=is_sparse), status, content_type="application/json")
 
 
 def need_json() -> bytes:

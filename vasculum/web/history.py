@@ -14,18 +14,16 @@ endpoints = Endpoints("history")
 route = endpoints.route
 
 
-@route("POST", "/plans/<plan_id>/undo", ChangeAnswer, Base, refuses=(404, 409))
+@route("POST", "/plans/<plan_id>/undo", ChangeAnswer, Base, refuses=(404, 409), is_sparse=True)
 def undo(plan_id: str, body: Base) -> ChangeAnswer:
     """Go one step back, as a new revision."""
-    before = desk().solved(desk().plans.get(plan_id))
-    return desk().change(before, desk().plans.undo(plan_id, body.base))
+    return desk().step(plan_id, body.base, "undo")
 
 
-@route("POST", "/plans/<plan_id>/redo", ChangeAnswer, Base, refuses=(404, 409))
+@route("POST", "/plans/<plan_id>/redo", ChangeAnswer, Base, refuses=(404, 409), is_sparse=True)
 def redo(plan_id: str, body: Base) -> ChangeAnswer:
     """Take one undo back, as a new revision."""
-    before = desk().solved(desk().plans.get(plan_id))
-    return desk().change(before, desk().plans.redo(plan_id, body.base))
+    return desk().step(plan_id, body.base, "redo")
 
 
 @route("GET", "/plans/<plan_id>/history", HistoryAnswer, refuses=(404,))

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from pydantic import Field
+from pydantic import Field, JsonValue
 
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit
 from vasculum.drawing.alternatives import Picture
-from vasculum.drawing.shown import SheetShown, View
+from vasculum.drawing.shown import SheetDelta, SheetShown, View
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
 from vasculum.plan.document.settings import SettingShown
 from vasculum.plan.document.stations import StationGroup
@@ -17,22 +17,9 @@ from vasculum.plan.edits.library_file import LibraryRow
 from vasculum.plan.edits.patching import Patch, PatchStep
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
-from vasculum.plan.telling.assembled import Assembled
 from vasculum.plan.telling.comparing import Compared
-from vasculum.plan.telling.hardware import Hardware
-from vasculum.plan.telling.shopping import Shopping
-from vasculum.plan.telling.solution import (
-    Assumed,
-    FindingShown,
-    Moved,
-    PartShown,
-    Problem,
-    QuantityShown,
-    Shown,
-    Solution,
-    TapeCheck,
-)
-from vasculum.plan.telling.stages import Stages
+from vasculum.plan.telling.outcome import Moved, OutcomeDelta
+from vasculum.plan.telling.solution import Problem, Shown, Solution
 from vasculum.plan.telling.weighing import Weighed
 from vasculum.plan.telling.why import ReasonShown
 
@@ -177,39 +164,29 @@ class AtRevision(Model):
     can_undo: bool
     can_redo: bool
     printed: PrintState | None
-    document: Plan
-    drawings: list[SheetShown]
 
 
 class PlanAnswer(AtRevision):
     """A plan, whole: document, solution and drawings."""
 
+    document: Plan
     solution: Solution
+    drawings: list[SheetShown]
 
 
 class ChangeAnswer(AtRevision):
-    """What a change did: the new revision, only the quantities that changed, and what is made of them."""
+    """What a change did to what the caller held: a JSON Patch of the document, and what became otherwise."""
 
-    changed: dict[str, QuantityShown]
-    gone: list[str]
-    moved: list[Moved]
-    parts: list[PartShown]
-    hardware: list[Hardware]
-    shopping: Shopping
-    travels: str
-    findings: list[FindingShown]
-    tape_checks: list[TapeCheck]
-    assumed: list[Assumed]
-    stages: Stages
-    assembled: Assembled | None
+    patch: list[dict[str, JsonValue]]
+    outcome: OutcomeDelta
+    drawings: list[SheetDelta]
 
 
 class PreviewAnswer(Model):
-    """What a change would do; nothing is kept."""
+    """What a change would do to the revision that the caller holds; nothing is kept."""
 
-    solution: Solution
-    moved: list[Moved]
-    drawings: list[SheetShown]
+    outcome: OutcomeDelta
+    drawings: list[SheetDelta]
 
 
 class MirrorAnswer(Model):
@@ -233,14 +210,14 @@ class WeighedAnswer(Model):
 class DragAnswer(PreviewAnswer):
     """What a drag would do: the change to keep, and the part's new clear size; nothing is kept."""
 
-    patch: list[PatchStep]
+    keep: list[PatchStep]
     size: Shown
 
 
 class PushAnswer(PreviewAnswer):
     """What a push would do, and the change to keep; nothing is kept."""
 
-    patch: list[PatchStep]
+    keep: list[PatchStep]
 
 
 class ListedPlan(Model):
@@ -403,6 +380,8 @@ class CatalogueAnswer(Model):
     choosables: list[ChoosableShown]
     alternatives: list[AlternativeShown]
     rules: list[RuleShown]
+    labels: dict[str, str]
+    """What every quantity is called, by its name."""
     stations: list[StationGroup]
     settings: list[SettingShown]
     mattresses: list[MattressShown]

@@ -27,7 +27,7 @@ def document() -> dict[str, Any]:
     wanted: list[tuple[type[BaseModel], Mode]] = [(ProblemAnswer, "serialization")]
     for one in described:
         wanted += [(one.body, "validation")] if one.body else []
-        wanted += [(one.answer, "serialization")] if one.answer else []
+        wanted += [(one.answer, _mode(one))] if one.answer else []
     refs, schemas = models_json_schema(list(dict.fromkeys(wanted)), ref_template="#/components/schemas/{model}")
     paths: dict[str, dict[str, Any]] = {}
     for one in described:
@@ -41,11 +41,16 @@ def document() -> dict[str, Any]:
     }
 
 
+def _mode(one: Described) -> Mode:
+    """A sparse answer promises no more than what its model asks for."""
+    return "validation" if one.is_sparse else "serialization"
+
+
 def _operation(one: Described, refs: Mapping[Any, dict[str, Any]]) -> dict[str, Any]:
     problem = {PROBLEM: {"schema": refs[ProblemAnswer, "serialization"]}}
     good: dict[str, Any] = {"description": HTTPStatus(one.status).phrase}
     if one.answer is not None:
-        good["content"] = {one.media_type: {"schema": refs[one.answer, "serialization"]}}
+        good["content"] = {one.media_type: {"schema": refs[one.answer, _mode(one)]}}
     elif one.status != HTTPStatus.NO_CONTENT:
         good["content"] = {one.media_type: {"schema": {}}}
     responses = {str(one.status): good}

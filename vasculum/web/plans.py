@@ -89,7 +89,7 @@ def make_plan(body: NewPlan) -> PlanAnswer:
     return desk().whole(desk().plans.make(plan, "Measured anew"))
 
 
-@route("POST", "/plans/preview", PreviewAnswer, NewPlan)
+@route("POST", "/plans/preview", PreviewAnswer, NewPlan, is_sparse=True)
 def preview_new_plan(body: NewPlan) -> PreviewAnswer:
     """What a new plan would be; nothing is kept."""
     return desk().preview(None, _made(body))
@@ -134,43 +134,37 @@ def restore_plan(plan_id: str, body: Nothing) -> PlanAnswer:
     return desk().whole(desk().plans.restore(plan_id))
 
 
-@route("POST", "/plans/<plan_id>/edits", ChangeAnswer, Edit, refuses=(404, 409))
+@route("POST", "/plans/<plan_id>/edits", ChangeAnswer, Edit, refuses=(404, 409), is_sparse=True)
 def edit_plan(plan_id: str, body: Edit) -> ChangeAnswer:
     """Apply one JSON Patch to the plan as the caller last saw it; answer with the new revision and what changed."""
-    before = desk().solved(desk().plans.get(plan_id))
-
-    def change(plan: Plan) -> Plan:
-        return marked(patched(plan, body.patch), before).plan
-
-    revision = desk().plans.apply(plan_id, body.base, change, body.label, body.field)
-    return desk().change(before, revision, body.view)
+    return desk().edit(plan_id, body.base, lambda plan: patched(plan, body.patch), body.label, body.field, body.view)
 
 
-@route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Edit, refuses=(404, 409))
+@route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Edit, refuses=(404, 409), is_sparse=True)
 def preview_edit(plan_id: str, body: Edit) -> PreviewAnswer:
     """What a change would do to the plan as the caller last saw it; nothing is kept."""
     before = _seen(plan_id, body.base)
     return desk().preview(before, patched(before.plan, body.patch), body.view)
 
 
-@route("POST", "/plans/<plan_id>/drag", DragAnswer, Drag, refuses=(404, 409))
+@route("POST", "/plans/<plan_id>/drag", DragAnswer, Drag, refuses=(404, 409), is_sparse=True)
 def drag(plan_id: str, body: Drag) -> DragAnswer:
     """Where a divider comes to stand when it is moved, snapped to the shop's increment; nothing is kept."""
     before = _seen(plan_id, body.base)
     by = Fraction(body.by) if body.by is not None else before.solved.value("plan", "increment") * (body.steps or 0)
     patch, size = dragged(before, body.place, by)
     after = desk().preview(before, patched(before.plan, patch), body.view)
-    return DragAnswer(**dict(after), patch=patch, size=length_shown(before, size))
+    return DragAnswer(**dict(after), keep=patch, size=length_shown(before, size))
 
 
-@route("POST", "/plans/<plan_id>/push", PushAnswer, Push, refuses=(404, 409))
+@route("POST", "/plans/<plan_id>/push", PushAnswer, Push, refuses=(404, 409), is_sparse=True)
 def push(plan_id: str, body: Push) -> PushAnswer:
     """Where something in the way comes to stand when it is moved along its wall, snapped; nothing is kept."""
     before = _seen(plan_id, body.base)
     unit = before.solved.value("plan", "increment") if body.in_steps else Fraction(1)
     patch = pushed(before, body.obstruction, (Fraction(body.across) * unit, Fraction(body.up) * unit))
     after = desk().preview(before, patched(before.plan, patch), body.view)
-    return PushAnswer(**dict(after), patch=patch)
+    return PushAnswer(**dict(after), keep=patch)
 
 
 @route("POST", "/plans/<plan_id>/readings", ReadingsAnswer, PastedReadings, refuses=(404,))

@@ -27,7 +27,7 @@ from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.document.stations import station_groups
 from vasculum.plan.edits.starting import sheet_row
 from vasculum.plan.telling.solution import Problem, Shown
-from vasculum.plan.telling.words import length_texts
+from vasculum.plan.telling.words import GIVEN_SIZES, label_of, length_texts
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import (
@@ -73,6 +73,7 @@ def catalogue() -> CatalogueAnswer:
             for answers in the_catalogue().rules.values()
             for r in answers.values()
         ],
+        labels={name: label_of(name) for name in (*the_catalogue().rules, *choosables(), *GIVEN_SIZES)},
         stations=station_groups(),
         settings=list(SETTINGS),
         mattresses=[MattressShown(**asdict(one)) for one in mattresses()],

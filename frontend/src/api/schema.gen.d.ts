@@ -572,6 +572,16 @@ export interface components {
             about: string;
         };
         /**
+         * AskedAt
+         * @description Choices that are asked alike at some places, spaces or in the plan: nothing else is read there.
+         */
+        AskedAt: {
+            /** Places */
+            places: string[];
+            /** Choices */
+            choices: string[];
+        };
+        /**
          * Assembled
          * @description The plan put together in space.
          */
@@ -694,6 +704,13 @@ export interface components {
             alternatives: components["schemas"]["AlternativeShown"][];
             /** Rules */
             rules: components["schemas"]["RuleShown"][];
+            /**
+             * Labels
+             * @description What every quantity is called, by its name.
+             */
+            labels: {
+                [key: string]: string;
+            };
             /** Stations */
             stations: components["schemas"]["StationGroup"][];
             /** Settings */
@@ -707,7 +724,7 @@ export interface components {
         };
         /**
          * ChangeAnswer
-         * @description What a change did: the new revision, only the quantities that changed, and what is made of them.
+         * @description What a change did to what the caller held: a JSON Patch of the document, and what became otherwise.
          */
         ChangeAnswer: {
             /** Id */
@@ -723,32 +740,13 @@ export interface components {
             /** Can Redo */
             can_redo: boolean;
             printed: components["schemas"]["PrintState"] | null;
-            document: components["schemas"]["Plan"];
+            /** Patch */
+            patch: {
+                [key: string]: components["schemas"]["JsonValue"];
+            }[];
+            outcome: components["schemas"]["OutcomeDelta"];
             /** Drawings */
-            drawings: components["schemas"]["SheetShown"][];
-            /** Changed */
-            changed: {
-                [key: string]: components["schemas"]["QuantityShown"];
-            };
-            /** Gone */
-            gone: string[];
-            /** Moved */
-            moved: components["schemas"]["Moved"][];
-            /** Parts */
-            parts: components["schemas"]["PartShown"][];
-            /** Hardware */
-            hardware: components["schemas"]["Hardware"][];
-            shopping: components["schemas"]["Shopping"];
-            /** Travels */
-            travels: string;
-            /** Findings */
-            findings: components["schemas"]["FindingShown"][];
-            /** Tape Checks */
-            tape_checks: components["schemas"]["TapeCheck"][];
-            /** Assumed */
-            assumed: components["schemas"]["Assumed"][];
-            stages: components["schemas"]["Stages"];
-            assembled: components["schemas"]["Assembled"] | null;
+            drawings: components["schemas"]["SheetDelta"][];
         };
         /**
          * ChoosableShown
@@ -842,13 +840,11 @@ export interface components {
          * @description What a drag would do: the change to keep, and the part's new clear size; nothing is kept.
          */
         DragAnswer: {
-            solution: components["schemas"]["Solution"];
-            /** Moved */
-            moved: components["schemas"]["Moved"][];
+            outcome: components["schemas"]["OutcomeDelta"];
             /** Drawings */
-            drawings: components["schemas"]["SheetShown"][];
-            /** Patch */
-            patch: components["schemas"]["PatchStep"][];
+            drawings: components["schemas"]["SheetDelta"][];
+            /** Keep */
+            keep: components["schemas"]["PatchStep"][];
             size: components["schemas"]["Shown"];
         };
         /**
@@ -1130,6 +1126,23 @@ export interface components {
             new: components["schemas"]["Shown"] | null;
         };
         /**
+         * MovedKeys
+         * @description Sizes that moved, those of parts first; and how many more.
+         */
+        MovedKeys: {
+            /** Keys */
+            keys: string[];
+            /**
+             * Names
+             * @description The places that they belong to, by id.
+             */
+            names: {
+                [key: string]: string;
+            };
+            /** More */
+            more?: number;
+        };
+        /**
          * NetworkState
          * @description The second door: what a phone opens and types. A guest is told only that it is one.
          */
@@ -1294,6 +1307,35 @@ export interface components {
             note: string;
         };
         /**
+         * OutcomeDelta
+         * @description What became otherwise; a section that is not there is as it was.
+         */
+        OutcomeDelta: {
+            /** Quantities */
+            quantities?: {
+                [key: string]: components["schemas"]["QuantityShown"];
+            };
+            /** Gone */
+            gone?: string[];
+            parts?: components["schemas"]["PartsDelta"] | null;
+            /** Hardware */
+            hardware?: components["schemas"]["Hardware"][] | null;
+            shopping?: components["schemas"]["Shopping"] | null;
+            /** Travels */
+            travels?: string | null;
+            /** Findings */
+            findings?: components["schemas"]["FindingShown"][] | null;
+            /** Tape Checks */
+            tape_checks?: components["schemas"]["TapeCheck"][] | null;
+            /** Assumed */
+            assumed?: components["schemas"]["Assumed"][] | null;
+            stages?: components["schemas"]["Stages"] | null;
+            assembled?: components["schemas"]["Assembled"] | null;
+            /** Asked */
+            asked?: components["schemas"]["AskedAt"][] | null;
+            moved?: components["schemas"]["MovedKeys"] | null;
+        };
+        /**
          * PartShown
          * @description One row of the parts list: identical pieces together.
          */
@@ -1341,6 +1383,18 @@ export interface components {
             weight: string;
             /** Joinery */
             joinery: components["schemas"]["CutShown"][];
+        };
+        /**
+         * PartsDelta
+         * @description Rows of the parts list that are otherwise, by the id of their first piece; and the order of all, where it is.
+         */
+        PartsDelta: {
+            /** Changed */
+            changed?: {
+                [key: string]: components["schemas"]["PartShown"];
+            };
+            /** Order */
+            order?: string[] | null;
         };
         /**
          * PastedReadings
@@ -1593,9 +1647,9 @@ export interface components {
             can_redo: boolean;
             printed: components["schemas"]["PrintState"] | null;
             document: components["schemas"]["Plan"];
+            solution: components["schemas"]["Solution"];
             /** Drawings */
             drawings: components["schemas"]["SheetShown"][];
-            solution: components["schemas"]["Solution"];
         };
         /**
          * PlanList
@@ -1609,14 +1663,12 @@ export interface components {
         };
         /**
          * PreviewAnswer
-         * @description What a change would do; nothing is kept.
+         * @description What a change would do to the revision that the caller holds; nothing is kept.
          */
         PreviewAnswer: {
-            solution: components["schemas"]["Solution"];
-            /** Moved */
-            moved: components["schemas"]["Moved"][];
+            outcome: components["schemas"]["OutcomeDelta"];
             /** Drawings */
-            drawings: components["schemas"]["SheetShown"][];
+            drawings: components["schemas"]["SheetDelta"][];
         };
         /**
          * PrintState
@@ -1737,47 +1789,38 @@ export interface components {
          * @description What a push would do, and the change to keep; nothing is kept.
          */
         PushAnswer: {
-            solution: components["schemas"]["Solution"];
-            /** Moved */
-            moved: components["schemas"]["Moved"][];
+            outcome: components["schemas"]["OutcomeDelta"];
             /** Drawings */
-            drawings: components["schemas"]["SheetShown"][];
-            /** Patch */
-            patch: components["schemas"]["PatchStep"][];
+            drawings: components["schemas"]["SheetDelta"][];
+            /** Keep */
+            keep: components["schemas"]["PatchStep"][];
         };
         /**
          * QuantityShown
-         * @description One quantity. ``planned`` is there only where the size was pinned as built.
+         * @description One quantity under its key; what is not said is as usual. Its label is told once for each name.
          */
         QuantityShown: {
-            /** Key */
-            key: string;
-            /** Place */
-            place: string;
-            /** Name */
-            name: string;
-            /** Label */
-            label: string;
-            /**
-             * Unit
-             * @enum {string}
-             */
-            unit: "mm" | "count" | "ratio" | "litre" | "share" | "kg" | "kg/m³" | "N" | "yes-no" | "text";
-            value: components["schemas"]["Shown"] | null;
-            planned: components["schemas"]["Shown"] | null;
+            value?: components["schemas"]["Shown"] | null;
             /**
              * Origin
              * @enum {string}
              */
-            origin: "measured" | "chosen" | "assumed" | "worked out" | "as built";
+            origin?: "measured" | "chosen" | "assumed" | "worked out" | "as built";
             /**
-             * Rests On
-             * @description Assumed things underneath, by key.
+             * Label
+             * @description Where it is not the one of its name: what the tape was held along.
              */
-            rests_on: string[];
-            problem: components["schemas"]["Problem"] | null;
+            label?: string;
+            /**
+             * Is Assumed
+             * @description It rests on something that nobody has confirmed.
+             */
+            is_assumed?: boolean;
+            /** @description Only where the size was pinned as built. */
+            planned?: components["schemas"]["Shown"] | null;
+            problem?: components["schemas"]["Problem"] | null;
             /** Waits For */
-            waits_for: string[];
+            waits_for?: string[];
         };
         /**
          * ReadRow
@@ -2167,6 +2210,39 @@ export interface components {
             source: string;
         };
         /**
+         * SheetDelta
+         * @description One view against the one that the caller holds: only the strokes that are otherwise, by their number.
+         */
+        SheetDelta: {
+            /** Name */
+            name: string;
+            /** Title */
+            title: string;
+            /** Place */
+            place: string;
+            /** Part Ids */
+            part_ids: string[];
+            /** Scale */
+            scale: number;
+            /** Left */
+            left: number;
+            /** Bottom */
+            bottom: number;
+            /** Width */
+            width: number;
+            /** Height */
+            height: number;
+            /**
+             * Count
+             * @description How many strokes there are now.
+             */
+            count: number;
+            /** Strokes */
+            strokes: {
+                [key: string]: components["schemas"]["StrokeShown"];
+            };
+        };
+        /**
          * SheetShown
          * @description One view with its bounds, mm; ``scale`` is mm of the thing for each mm on paper.
          */
@@ -2240,23 +2316,14 @@ export interface components {
          * @description A value: the exact length as a reduced fraction of mm (or the bare number), and both readings.
          */
         Shown: {
-            /**
-             * Mm
-             * @default null
-             */
-            mm: string | null;
-            /**
-             * Number
-             * @default null
-             */
-            number: string | null;
+            /** Mm */
+            mm?: string | null;
+            /** Number */
+            number?: string | null;
             /** Text */
             text: string;
-            /**
-             * Other
-             * @default
-             */
-            other: string;
+            /** Other */
+            other?: string;
         };
         /**
          * Size
@@ -2324,6 +2391,8 @@ export interface components {
             stages: components["schemas"]["Stages"];
             /** @description The plan put together in space; nothing where nobody asked. */
             assembled: components["schemas"]["Assembled"] | null;
+            /** Asked */
+            asked: components["schemas"]["AskedAt"][];
         };
         /**
          * Space
@@ -2500,37 +2569,21 @@ export interface components {
              * @description Of a path; a text stands at the first.
              */
             points: number[][];
-            /**
-             * Is Closed
-             * @default false
-             */
-            is_closed: boolean;
-            /**
-             * Tint
-             * @default 0
-             */
-            tint: number;
-            /**
-             * Text
-             * @default
-             */
-            text: string;
-            /**
-             * Height
-             * @default 0
-             */
-            height: number;
+            /** Is Closed */
+            is_closed?: boolean;
+            /** Tint */
+            tint?: number;
+            /** Text */
+            text?: string;
+            /** Height */
+            height?: number;
             /**
              * Anchor
-             * @default middle
              * @enum {string}
              */
-            anchor: "start" | "middle" | "end";
-            /**
-             * Turn
-             * @default 0
-             */
-            turn: number;
+            anchor?: "start" | "middle" | "end";
+            /** Turn */
+            turn?: number;
         };
         /**
          * Survey

@@ -1,9 +1,11 @@
 import Button from 'react-bootstrap/Button'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, useKeeping, usePlan } from '../plan/PlanDesk'
 
 /** What must not be overlooked: a change that is not kept, a plan changed elsewhere, an old print. */
 export function Bars() {
-  const { keeping, sendAgain, conflict, settle, plan, refusal } = useDesk()
+  const { plan } = usePlan()
+  const { keeping, conflict, refusal } = useKeeping()
+  const { sendAgain, settle } = useCommands()
   const printed = plan.printed
   return (
     <>

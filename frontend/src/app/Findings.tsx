@@ -1,6 +1,6 @@
 import type { Finding } from '../api/client'
 import { Fractions } from '../lengths/Num'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, useOutcome } from '../plan/PlanDesk'
 import { Icon } from './icons'
 
 const SAID: Record<string, string> = {
@@ -24,7 +24,8 @@ function alike(findings: Finding[]): { finding: Finding; places: string[] }[] {
 
 /** What a person should know, the gravest first; each can be asked why. */
 export function Findings() {
-  const { solution, askWhy } = useDesk()
+  const { solution } = useOutcome()
+  const { askWhy } = useCommands()
   const { findings } = solution
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard

@@ -9,6 +9,7 @@ import { Drawing } from '../drawing/Drawing'
 import { type Setting, SpacePicture } from '../drawing/SpacePicture'
 import { LengthField } from '../lengths/LengthField'
 import { Num } from '../lengths/Num'
+import { withDrawings, withOutcome } from '../plan/held'
 
 type Kind = Schemas['NewPlan']['kind']
 type Sizes = { width: string | null; height: string | null; depth: string | null }
@@ -140,12 +141,13 @@ export function NewPlanPage() {
 }
 
 function FirstDrawing({ shown }: { shown: PreviewAnswer | null }) {
-  const sheet = shown?.drawings.find((one) => one.name === 'elevation')
-  const parts = shown?.solution.parts ?? []
+  const sheet = shown && withDrawings([], shown.drawings).find((one) => one.name === 'elevation')
+  const solution = shown && withOutcome(null, shown.outcome)
+  const parts = solution?.parts ?? []
   const ready = parts.filter((part) => part.length.value && part.width.value)
   const count = ready.reduce((sum, part) => sum + part.count, 0)
   const box = (name: string) =>
-    Object.values(shown?.solution.quantities ?? {}).find((one) => one.name === name)?.value?.text
+    Object.entries(solution?.quantities ?? {}).find(([key]) => key.endsWith(`/${name}`))?.[1].value?.text
   return (
     <section aria-label="What it makes" aria-live="polite">
       {sheet && sheet.strokes.length > 0 ? (

@@ -4,7 +4,7 @@ import { Refused } from '../api/client'
 import { usePlanQuery } from '../api/queries'
 import { WorkingDrawing } from '../drawing/WorkingDrawing'
 import { Reckoner } from '../lengths/Reckoner'
-import { PlanDesk, useDesk } from '../plan/PlanDesk'
+import { PlanDesk, usePlan, useSelection } from '../plan/PlanDesk'
 import { Why } from '../reasons/Why'
 import { CutStage } from '../stages/cut/CutStage'
 import { FillStage } from '../stages/fill/FillStage'
@@ -53,7 +53,8 @@ export function PlanPage() {
 }
 
 function Bench({ stage }: { stage: StageId }) {
-  const { plan, whyKey } = useDesk()
+  const { plan } = usePlan()
+  const { whyKey } = useSelection()
   const [isHelping, setIsHelping] = useState(false)
   const showHelp = useCallback(() => setIsHelping(true), [])
   useKeys(showHelp)

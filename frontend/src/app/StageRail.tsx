@@ -1,11 +1,12 @@
 import { Link } from 'react-router'
-import { useDesk } from '../plan/PlanDesk'
+import { useOutcome, usePlan } from '../plan/PlanDesk'
 import { Icon } from './icons'
 import { STAGES, type StageId } from './stages'
 
 /** The stages as tabs of a book, each with how far it is. */
 export function StageRail({ stage }: { stage: StageId }) {
-  const { plan, solution } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
   return (
     <nav className="rail" aria-label="Stages">
       <ol>

@@ -6,7 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, type Unit } from '../api/client'
 import { planKey, useNetwork, usePlanList } from '../api/queries'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, useKeeping, useOutcome, usePlan } from '../plan/PlanDesk'
 import { put } from '../plan/patches'
 import { Icon } from './icons'
 import { PhoneDoor } from './PhoneDoor'
@@ -19,7 +19,10 @@ const INCREMENTS: Record<Unit, string[]> = {
 
 /** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan. */
 export function TopBar({ showHelp }: { showHelp(): void }) {
-  const { plan, solution, act, step, keeping } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const { keeping } = useKeeping()
+  const { act, step } = useCommands()
   const { units } = plan.document
   const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
   const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
@@ -99,7 +102,8 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
 }
 
 function NameField() {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const [name, setName] = useState(plan.document.name)
   useEffect(() => setName(plan.document.name), [plan.document.name])
   const keep = () => {
@@ -125,7 +129,7 @@ function NameField() {
 }
 
 function PlanMenu({ showHelp }: { showHelp(): void }) {
-  const { plan } = useDesk()
+  const { plan } = usePlan()
   const navigate = useNavigate()
   const queries = useQueryClient()
   const list = usePlanList()

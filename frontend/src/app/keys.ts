@@ -1,7 +1,7 @@
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
 import { keysAreOn } from '../plan/keysSwitch'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, usePlan } from '../plan/PlanDesk'
 import { STAGES } from './stages'
 
 const isTyping = (target: EventTarget | null) =>
@@ -12,7 +12,8 @@ const isInDrawing = (target: EventTarget | null) =>
 
 /** Undo and redo anywhere outside a field; digits and signs only while the drawing has the focus. */
 export function useKeys(showHelp: () => void) {
-  const { step, plan } = useDesk()
+  const { plan } = usePlan()
+  const { step } = useCommands()
   const navigate = useNavigate()
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

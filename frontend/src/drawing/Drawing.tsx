@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useRef, useState } from 'react'
+import { type KeyboardEvent, memo, useRef, useState } from 'react'
 import type { Sheet, Stroke } from '../api/client'
 import { runsOf } from '../lengths/Num'
 import { tintOf } from '../plan/layout'
@@ -185,7 +185,16 @@ function groupedByKey(strokes: Stroke[]): [string, Stroke[]][] {
   return groups
 }
 
-function Mark({ stroke, isTold, isMet }: { stroke: Stroke; isTold: boolean; isMet: boolean }) {
+/** One stroke; drawn again only when it became otherwise. */
+const Mark = memo(function Mark({
+  stroke,
+  isTold,
+  isMet,
+}: {
+  stroke: Stroke
+  isTold: boolean
+  isMet: boolean
+}) {
   const name = `${stroke.role}${isTold ? ' told' : ''}${isMet ? ' met' : ''}${stroke.tint ? ` tinted ${tintOf(stroke.tint)}` : ''}`
   if (stroke.kind === 'path') return <path className={name} d={pathOf(stroke)} />
   const [x = 0, y = 0] = stroke.points[0] ?? []
@@ -195,10 +204,10 @@ function Mark({ stroke, isTold, isMet }: { stroke: Stroke; isTold: boolean; isMe
       x={x}
       y={-y}
       fontSize={stroke.height}
-      textAnchor={stroke.anchor}
+      textAnchor={stroke.anchor ?? 'middle'}
       transform={stroke.turn ? `rotate(${-stroke.turn} ${x} ${-y})` : undefined}
     >
-      {runsOf(stroke.text).map((run, at) => (
+      {runsOf(stroke.text ?? '').map((run, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: runs have no identity of their own
         <tspan key={at} className={run.isFraction ? 'frac' : undefined}>
           {run.text}
@@ -206,4 +215,4 @@ function Mark({ stroke, isTold, isMet }: { stroke: Stroke; isTold: boolean; isMe
       ))}
     </text>
   )
-}
+})

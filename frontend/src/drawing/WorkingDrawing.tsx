@@ -3,7 +3,8 @@ import { useEffect, useMemo } from 'react'
 import { answered, client, type Sheet } from '../api/client'
 import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
-import { useDesk, type View } from '../plan/PlanDesk'
+import { useCommands, useKeeping, useOutcome, usePlan, useSelection, type View } from '../plan/PlanDesk'
+import { useLabel } from '../reasons/labels'
 import { useCellKeys } from './cellKeys'
 import { Drawing } from './Drawing'
 
@@ -17,7 +18,9 @@ const SHORT: [View['name'], string][] = [
 
 /** The sheet in view: it came with the last answer, or is asked for. */
 function useSheet(): { sheet: Sheet | undefined; isAsked: boolean } {
-  const { plan, drawings, view } = useDesk()
+  const { plan } = usePlan()
+  const { drawings } = useOutcome()
+  const { view } = useSelection()
   const isIt = (one: Sheet) =>
     one.name === view.name && (view.name === 'part' ? one.part_ids.includes(view.of) : one.place === view.of)
   const here =
@@ -38,8 +41,13 @@ function useSheet(): { sheet: Sheet | undefined; isAsked: boolean } {
 
 /** The drawing that is always in view: one of the sheets of the plan as it is now. */
 export function WorkingDrawing({ stage }: { stage: string }) {
-  const { plan, solution, chosenPart, choosePart, chosenPlace, choosePlace, whyKey, askWhy } = useDesk()
-  const { view, show, drag, drop, nudge, push, shove, dragged } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const { chosenPart, chosenPlace, whyKey } = useSelection()
+  const { choosePart, choosePlace, askWhy } = useCommands()
+  const { dragged } = useKeeping()
+  const { view } = useSelection()
+  const { show, drag, drop, nudge, push, shove } = useCommands()
   const keys = useCellKeys()
   const { sheet, isAsked } = useSheet()
   useEffect(() => {
@@ -63,7 +71,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
     () => new Set(solution.findings.filter((one) => one.pieces.length > 0).flatMap((one) => one.keys)),
     [solution.findings],
   )
-  const label = (key: string) => solution.quantities[key]?.label ?? key
+  const label = useLabel()
 
   const look = (name: View['name']) => {
     const isBox = `${chosenPlace}/passes_flat` in solution.quantities

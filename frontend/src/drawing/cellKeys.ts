@@ -1,11 +1,12 @@
 import { keysAreOn } from '../plan/keysSwitch'
 import { parentOf, withCopy, withSizes, withSplit } from '../plan/layout'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, usePlan } from '../plan/PlanDesk'
 
 /** Keys that act on the cell in focus: - and | split it, = makes its neighbours alike, C copies it, Shift and an arrow
  * moves the divider beside it. Answers whether it acted. */
 export function useCellKeys(): (id: string, key: string, isShift: boolean) => boolean {
-  const { act, plan, nudge } = useDesk()
+  const { plan } = usePlan()
+  const { act, nudge } = useCommands()
 
   const nudgeBeside = (id: string, key: string): boolean => {
     const steps = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[key]

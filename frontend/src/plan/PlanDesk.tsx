@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
+  type Provider,
   type ReactNode,
   useCallback,
   useContext,
@@ -24,6 +25,7 @@ import {
 } from '../api/client'
 import { planKey, useHead, useNetwork } from '../api/queries'
 import { settled, useIsInHand } from '../lengths/inHand'
+import { type MovedSizes, movedSizes, withChange, withDrawings, withOutcome } from './held'
 import { cellsOf, spaceOf } from './layout'
 import { useDrag } from './useDrag'
 
@@ -43,27 +45,44 @@ export interface Conflict {
   moved: Moved[]
 }
 
-interface Desk {
+/** What is kept: it stays the same object while somebody types. */
+interface Kept {
   plan: PlanAnswer
+}
+
+/** What is shown: the kept plan, or what a change would make of it. */
+interface Outcome {
   solution: Solution
   drawings: PlanAnswer['drawings']
   isPreview: boolean
+  lastMoved: MovedSizes | null
+}
+
+interface Keeping {
   keeping: 'kept' | 'keeping' | 'not kept'
-  lastMoved: { label: string; moved: Moved[] } | null
   conflict: Conflict | null
+  refusal: string | null
+  /** The new clear size of the part that is being dragged. */
+  dragged: string | null
+}
+
+interface Selection {
   chosenPart: string | null
   /** The cell or split that is chosen; always one that is there. */
   chosenPlace: string
-  choosePlace(id: string): void
   /** The sheet in view. */
   view: View
-  show(name: View['name']): void
   whyKey: string | null
+}
+
+/** What may be done: the same functions for as long as the plan is open. */
+interface Commands {
+  choosePlace(id: string): void
+  show(name: View['name']): void
   /** A change from a field: answers why it was refused, for the field to show. */
   edit(change: Change): Promise<string | null>
   /** A change by one press: a refusal is shown above the bench. */
   act(change: Change): void
-  refusal: string | null
   preview(patch: MakePatch | null): void
   /** Shows where the divider after a place comes to stand, the latest wins; `drop` keeps it, or leaves it as it was. */
   drag(place: string, by: number): void
@@ -73,8 +92,6 @@ interface Desk {
   /** The same for what stands in the way, along its wall: by mm, or by whole increments. */
   push(id: string, across: number, up: number): void
   shove(id: string, across: number, up: number): void
-  /** The new clear size of the part that is being dragged. */
-  dragged: string | null
   step(way: 'undo' | 'redo'): Promise<void>
   sendAgain(): void
   settle(again: boolean): void
@@ -82,48 +99,29 @@ interface Desk {
   askWhy(key: string | null): void
 }
 
-const DeskContext = createContext<Desk | null>(null)
-
-/** The plan on the bench, and everything that may be done with it. */
-export function useDesk(): Desk {
-  const desk = useContext(DeskContext)
-  if (desk === null) throw new Error('useDesk needs a PlanDesk around it')
-  return desk
+function context<T>(name: string): [Provider<T | null>, () => T] {
+  const made = createContext<T | null>(null)
+  return [
+    made.Provider,
+    () => {
+      const held = useContext(made)
+      if (held === null) throw new Error(`${name} needs a PlanDesk around it`)
+      return held
+    },
+  ]
 }
 
-function merged(before: PlanAnswer, change: ChangeAnswer): PlanAnswer {
-  const quantities = { ...before.solution.quantities, ...change.changed }
-  for (const key of change.gone) delete quantities[key]
-  const {
-    parts,
-    hardware,
-    shopping,
-    travels,
-    findings,
-    tape_checks,
-    assumed,
-    stages,
-    assembled,
-    changed,
-    gone,
-    moved,
-    ...rest
-  } = change
-  return {
-    ...rest,
-    solution: {
-      quantities,
-      parts,
-      hardware,
-      shopping,
-      travels,
-      findings,
-      tape_checks,
-      assumed,
-      stages,
-      assembled,
-    },
-  }
+const [KeptProvider, usePlan] = context<Kept>('usePlan')
+const [OutcomeProvider, useOutcome] = context<Outcome>('useOutcome')
+const [KeepingProvider, useKeeping] = context<Keeping>('useKeeping')
+const [SelectionProvider, useSelection] = context<Selection>('useSelection')
+const [CommandsProvider, useCommands] = context<Commands>('useCommands')
+
+export { useCommands, useKeeping, useOutcome, usePlan, useSelection }
+
+/** Everything together: for what is redrawn with every change anyway. */
+export function useDesk(): Kept & Outcome & Keeping & Selection & Commands {
+  return { ...usePlan(), ...useOutcome(), ...useKeeping(), ...useSelection(), ...useCommands() }
 }
 
 const NO_VIEW: View = { name: 'elevation', of: '' }
@@ -131,10 +129,10 @@ const NO_VIEW: View = { name: 'elevation', of: '' }
 /** Keeps changes in order: each is sent against the revision the one before it made. */
 export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: ReactNode }) {
   const queries = useQueryClient()
-  const [sent, setKeeping] = useState<Desk['keeping']>('kept')
+  const [sent, setKeeping] = useState<Keeping['keeping']>('kept')
   const isInHand = useIsInHand()
   const keeping = sent === 'kept' && isInHand ? 'keeping' : sent
-  const [lastMoved, setLastMoved] = useState<Desk['lastMoved']>(null)
+  const [lastMoved, setLastMoved] = useState<MovedSizes | null>(null)
   const [conflict, setConflict] = useState<Conflict | null>(null)
   const [refusal, setRefusal] = useState<string | null>(null)
   const [shown, setShown] = useState<PreviewAnswer | null>(null)
@@ -156,19 +154,26 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     }
   }, [viewName, chosenPart, chosenPlace, plan.document])
 
+  const held = useRef(plan)
+  held.current = plan
+  const looking = useRef(view)
+  looking.current = view
   const newest = useCallback(
-    () => queries.getQueryData<PlanAnswer>(planKey(plan.id)) ?? plan,
-    [queries, plan],
+    () => queries.getQueryData<PlanAnswer>(planKey(plan.id)) ?? held.current,
+    [queries, plan.id],
   )
 
   const take = useCallback(
     (change: ChangeAnswer) => {
-      queries.setQueryData<PlanAnswer>(planKey(plan.id), (before) => merged(before ?? plan, change))
-      queries.invalidateQueries({ queryKey: ['plans'] })
-      if (change.moved.length > 0) setLastMoved({ label: change.label, moved: change.moved })
+      const before = newest()
+      const after = withChange(before, change)
+      queries.setQueryData<PlanAnswer>(planKey(plan.id), after)
+      if (after.document.name !== before.document.name) queries.invalidateQueries({ queryKey: ['plans'] })
+      const moved = movedSizes(change.label, before.solution, after.solution, change.outcome)
+      if (moved !== null) setLastMoved(moved)
       setShown(null)
     },
-    [queries, plan],
+    [newest, queries, plan.id],
   )
 
   const reload = useCallback(
@@ -188,7 +193,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
         patch: change.patch(base.document),
         label: change.label,
         field: change.field,
-        view,
+        view: looking.current,
       }
       try {
         if (body.patch.length > 0)
@@ -210,7 +215,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
         return null
       }
     },
-    [newest, path, reload, take, view],
+    [newest, path, reload, take],
   )
 
   const inTurn = useCallback(<T,>(act: () => Promise<T>): Promise<T> => {
@@ -229,7 +234,13 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
       const mine = new AbortController()
       abort.current = mine
       const base = newest()
-      const body = { base: base.revision, patch: patch(base.document), label: '', field: '', view }
+      const body = {
+        base: base.revision,
+        patch: patch(base.document),
+        label: '',
+        field: '',
+        view: looking.current,
+      }
       answered(client.POST('/api/plans/{plan_id}/preview', { ...path, body, signal: mine.signal }))
         .then((answer) => {
           if (!mine.signal.aborted) setShown(answer)
@@ -238,7 +249,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
           if (!mine.signal.aborted) setShown(null)
         })
     },
-    [newest, path, view],
+    [newest, path],
   )
 
   const edit = useCallback(
@@ -303,12 +314,14 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [inTurn, newest, path, reload, take],
   )
 
+  const moot = useRef(conflict)
+  moot.current = conflict
   const settle = useCallback(
     (again: boolean) => {
-      if (conflict && again) act(conflict.change)
+      if (moot.current && again) act(moot.current.change)
       setConflict(null)
     },
-    [conflict, act],
+    [act],
   )
 
   const network = useNetwork()
@@ -325,35 +338,59 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     return () => window.removeEventListener('beforeunload', ask)
   }, [keeping])
 
-  const desk: Desk = {
-    plan,
-    solution: shown?.solution ?? plan.solution,
-    drawings: shown?.drawings ?? plan.drawings,
-    isPreview: shown !== null,
-    keeping,
-    lastMoved: shown ? { label: 'While typing', moved: shown.moved } : lastMoved,
-    conflict,
-    chosenPart,
-    chosenPlace,
-    choosePlace,
-    view,
-    show,
-    whyKey,
-    edit,
-    act,
-    refusal,
-    preview,
-    drag,
-    drop,
-    nudge,
-    push,
-    shove,
-    dragged,
-    step,
-    sendAgain,
-    settle,
-    choosePart,
-    askWhy,
-  }
-  return <DeskContext.Provider value={desk}>{children}</DeskContext.Provider>
+  const kept = useMemo<Kept>(() => ({ plan }), [plan])
+  const outcome = useMemo<Outcome>(() => {
+    if (shown === null)
+      return { solution: plan.solution, drawings: plan.drawings, isPreview: false, lastMoved }
+    const solution = withOutcome(plan.solution, shown.outcome)
+    return {
+      solution,
+      drawings: withDrawings(plan.drawings, shown.drawings),
+      isPreview: true,
+      lastMoved: movedSizes('While typing', plan.solution, solution, shown.outcome) ?? {
+        label: 'While typing',
+        sizes: [],
+        more: 0,
+      },
+    }
+  }, [plan, shown, lastMoved])
+  const waiting = useMemo<Keeping>(
+    () => ({ keeping, conflict, refusal, dragged }),
+    [keeping, conflict, refusal, dragged],
+  )
+  const selection = useMemo<Selection>(
+    () => ({ chosenPart, chosenPlace, view, whyKey }),
+    [chosenPart, chosenPlace, view, whyKey],
+  )
+  const commands = useMemo<Commands>(
+    () => ({
+      choosePlace,
+      show,
+      edit,
+      act,
+      preview,
+      drag,
+      drop,
+      nudge,
+      push,
+      shove,
+      step,
+      sendAgain,
+      settle,
+      choosePart,
+      askWhy,
+    }),
+    [edit, act, preview, drag, drop, nudge, push, shove, step, sendAgain, settle],
+  )
+  return (
+    <CommandsProvider value={commands}>
+      <KeptProvider value={kept}>
+        <SelectionProvider value={selection}>
+          <KeepingProvider value={waiting}>
+            <OutcomeProvider value={outcome}>{children}</OutcomeProvider>
+          </KeepingProvider>
+        </SelectionProvider>
+      </KeptProvider>
+    </CommandsProvider>
+  )
 }

@@ -70,7 +70,7 @@ export function useDrag({ planId, newest, inTurn, send, act, show, refuse }: Wit
       const { places, obstructions } = newest().document
       const name = places[id]?.name ?? obstructions?.[id]?.name ?? ''
       return {
-        patch: () => answer.patch,
+        patch: () => answer.keep,
         label: answer.size ? `${name}: ${answer.size.text}` : `${name} moved`,
         field: `drag/${id}`,
       }

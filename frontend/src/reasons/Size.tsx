@@ -1,17 +1,20 @@
 import { Num } from '../lengths/Num'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, useOutcome } from '../plan/PlanDesk'
+import { useLabel } from './labels'
 import { Origin, originClass } from './Origin'
 
 /** One quantity; its reason is one press away. */
 export function Size({ of, label, plain = false }: { of: string; label?: string; plain?: boolean }) {
-  const { solution, askWhy } = useDesk()
+  const { solution } = useOutcome()
+  const { askWhy } = useCommands()
+  const labelOf = useLabel()
   const quantity = solution.quantities[of]
   if (quantity === undefined) return null
-  const name = label ?? quantity.label
+  const name = label ?? labelOf(of)
   const text = quantity.value?.text ?? 'waits'
-  const origin =
-    quantity.origin === 'worked out' && quantity.rests_on.length > 0 ? 'assumed' : quantity.origin
-  const look = quantity.value === null ? 'waits' : originClass(origin)
+  const said = quantity.origin ?? 'worked out'
+  const origin = said === 'worked out' && quantity.is_assumed ? 'assumed' : said
+  const look = quantity.value ? originClass(origin) : 'waits'
   return (
     <>
       <button

@@ -3,12 +3,13 @@ import Button from 'react-bootstrap/Button'
 import { type Reason, Refused } from '../api/client'
 import { useWhy } from '../api/queries'
 import { Fractions, Num } from '../lengths/Num'
-import { useDesk } from '../plan/PlanDesk'
+import { useCommands, usePlan } from '../plan/PlanDesk'
 import { Origin } from './Origin'
 
 /** The chain of reasons behind the size that was asked for, back to the tape. */
 export function Why({ of }: { of: string }) {
-  const { plan, askWhy } = useDesk()
+  const { plan } = usePlan()
+  const { askWhy } = useCommands()
   const chain = useWhy(plan.id, plan.revision, of)
   const heading = useRef<HTMLHeadingElement>(null)
   const cameFrom = useRef<Element | null>(document.activeElement)

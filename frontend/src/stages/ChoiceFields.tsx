@@ -4,7 +4,8 @@ import type { PlanDocument, Schemas } from '../api/client'
 import { useCatalogue } from '../api/queries'
 import { LengthField } from '../lengths/LengthField'
 import { WrittenField } from '../lengths/WrittenField'
-import { type Change, useDesk } from '../plan/PlanDesk'
+import { useAsked } from '../plan/asked'
+import { type Change, useCommands, usePlan } from '../plan/PlanDesk'
 import { choicesOf, withChoice, withPlaceChoice } from '../plan/patches'
 import { Origin } from '../reasons/Origin'
 
@@ -20,15 +21,18 @@ const NUMBERS = ['length', 'weight', 'count', 'ratio']
 export function ChoiceFields({
   group,
   place,
-  without = [],
+  onlyAsked = false,
 }: {
   group: string
   place?: string
-  without?: string[]
+  /** Only those that something in the plan reads. */
+  onlyAsked?: boolean
 }) {
   const catalogue = useCatalogue()
+  const asked = useAsked(place)
   const fields = (catalogue.data?.choosables ?? []).filter(
-    (one) => one.group === group && [...NUMBERS, ...KINDS].includes(one.kind) && !without.includes(one.name),
+    (one) =>
+      one.group === group && [...NUMBERS, ...KINDS].includes(one.kind) && (!onlyAsked || asked.has(one.name)),
   )
   return (
     <div className="pairs">
@@ -40,7 +44,8 @@ export function ChoiceFields({
 }
 
 function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }) {
-  const { plan, edit, act, preview } = useDesk()
+  const { plan } = usePlan()
+  const { edit, act, preview } = useCommands()
   const { document } = plan
   const alternatives = useCatalogue().data?.alternatives ?? []
   const choices = place === undefined ? document.choices : choicesOf(document, place)

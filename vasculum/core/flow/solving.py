@@ -134,6 +134,7 @@ def _derivation_of(key: Key, one: Given) -> Derivation:
 
 
 Answer = tuple[Any, Refusal | None]
+NOTHING: frozenset[Key] = frozenset()
 
 
 class _Run:
@@ -147,21 +148,57 @@ class _Run:
         self.of += [nothing[0]] * len(wiring.tasks)
         self.values: list[Any] = [one.value for one in self.of]
         self.answered: dict[tuple[Any, ...], Answer] = {}
+        self.unions: dict[tuple[int, int], frozenset[Key]] = {}
+        self.held: list[frozenset[Key]] = []
+        """What unions are known by has to stay."""
 
     def copy(self, pins: Mapping[Key, Fraction]) -> _Run:
         """The same slots, to be changed."""
         again = object.__new__(_Run)
         again.wiring, again.pins, again.first = self.wiring, pins, self.first
         again.of, again.values, again.answered = list(self.of), list(self.values), {}
+        again.unions, again.held = {}, []
         return again
 
     def whole(self, given: Mapping[Key, Given]) -> frozenset[Key]:
         """Every value; all of them are new."""
         for at, key in enumerate(self.wiring.choices):
             self._put(at, _derivation_of(key, given[key]))
-        for at in range(len(self.wiring.tasks)):
-            self._put(self.first + at, self._worked_out(at))
+        of, values, first = self.of, self.values, self.first
+        for at, (task, step) in enumerate(zip(self.wiring.tasks, self.wiring.steps, strict=True)):
+            rests_on, waits_for = self._underneath(step.after)
+            planned, refusal = (None, None) if waits_for else self._answer(task, step.inputs, step.is_flat)
+            key = task.key
+            if self.pins and key in self.pins:
+                one = Derivation(key, self.pins[key], planned, "as built")
+            else:
+                one = Derivation(key, planned, planned, "worked out", rests_on, refusal, waits_for)
+            of[first + at] = one
+            values[first + at] = one.value
         return frozenset(self.wiring.slots)
+
+    def _underneath(self, slots: tuple[int, ...]) -> tuple[frozenset[Key], frozenset[Key]]:
+        """The assumed things that some values rest on, and what they wait for."""
+        of = self.of
+        rests_on = waits_for = NOTHING
+        for slot in slots:
+            _, _, _, _, below, refusal, waiting = one = of[slot]
+            if below is not rests_on and below:
+                rests_on = below if not rests_on else self._union(rests_on, below)
+            if refusal is not None:
+                waits_for = waits_for | {one.key}
+            elif waiting:
+                waits_for = waits_for | waiting
+        return rests_on, waits_for
+
+    def _union(self, one: frozenset[Key], other: frozenset[Key]) -> frozenset[Key]:
+        """Both together, the same object for the same two."""
+        asked = (id(one), id(other))
+        known = self.unions.get(asked)
+        if known is None:
+            known = self.unions[asked] = one if other <= one else one | other
+            self.held += [one, other]
+        return known
 
     def again(
         self, given: Mapping[Key, Given], before: Mapping[Key, Given], old_pins: Mapping[Key, Fraction]
@@ -195,16 +232,7 @@ class _Run:
 
     def _worked_out(self, at: int) -> Derivation:
         task, step = self.wiring.tasks[at], self.wiring.steps[at]
-        rests_on: frozenset[Key] = frozenset()
-        waits_for: frozenset[Key] = frozenset()
-        for slot in step.after:
-            one = self.of[slot]
-            if one.rests_on and one.rests_on is not rests_on:
-                rests_on = rests_on | one.rests_on if rests_on else one.rests_on
-            if one.refusal is not None:
-                waits_for |= {one.key}
-            elif one.waits_for:
-                waits_for |= one.waits_for
+        rests_on, waits_for = self._underneath(step.after)
         planned, refusal = (None, None) if waits_for else self._answer(task, step.inputs, step.is_flat)
         if self.pins and task.key in self.pins:
             return Derivation(task.key, self.pins[task.key], planned, "as built")

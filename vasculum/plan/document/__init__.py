@@ -7,7 +7,7 @@ with a unit, as typed. Every collection is an object keyed by id; ids end in a n
 from __future__ import annotations
 
 from functools import lru_cache
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal
 
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field
 from pydantic_core import PydanticCustomError
@@ -80,6 +80,15 @@ class Model(BaseModel):
     """Strict and closed: an unknown field is refused, nothing is converted."""
 
     model_config = ConfigDict(extra="forbid", strict=True, frozen=True, use_attribute_docstrings=True)
+
+
+def as_usual(value: Any) -> Any:
+    """A field of an answer that may be left out where it is as usual: its default is no part of the schema."""
+    return Field(default=value, json_schema_extra=_without_default)
+
+
+def _without_default(schema: dict[str, Any]) -> None:
+    schema.pop("default", None)
 
 
 TIME = r"^[0-9]{4}-[01][0-9]-[0-3][0-9]T[0-2][0-9]:[0-5][0-9]:[0-5][0-9]Z$"

@@ -7,16 +7,16 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
-from functools import lru_cache
 from typing import Any
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
-from vasculum.plan.document import Model
+from vasculum.plan.document import Model, as_usual
 from vasculum.plan.edits.patching import PatchStep
+from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.laying.layout import boxes_of, numbers_of
-from vasculum.plan.laying.places import DEFAULTS, choices_at, sheet_behind
+from vasculum.plan.laying.places import DEFAULTS, PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import goods_of
 from vasculum.plan.making.meeting import Proof
@@ -42,10 +42,10 @@ from vasculum.plan.telling.words import (
 class Shown(Model):
     """A value: the exact length as a reduced fraction of mm (or the bare number), and both readings."""
 
-    mm: str | None = None
-    number: str | None = None
+    mm: str | None = as_usual(None)
+    number: str | None = as_usual(None)
     text: str
-    other: str = ""
+    other: str = as_usual("")
 
 
 class Problem(Model):
@@ -57,20 +57,18 @@ class Problem(Model):
 
 
 class QuantityShown(Model):
-    """One quantity. ``planned`` is there only where the size was pinned as built."""
+    """One quantity under its key; what is not said is as usual. Its label is told once for each name."""
 
-    key: str
-    place: str
-    name: str
-    label: str
-    unit: MeasureUnit
-    value: Shown | None
-    planned: Shown | None
-    origin: Origin
-    rests_on: list[str]
-    """Assumed things underneath, by key."""
-    problem: Problem | None
-    waits_for: list[str]
+    value: Shown | None = as_usual(None)
+    origin: Origin = as_usual("worked out")
+    label: str = as_usual("")
+    """Where it is not the one of its name: what the tape was held along."""
+    is_assumed: bool = as_usual(False)
+    """It rests on something that nobody has confirmed."""
+    planned: Shown | None = as_usual(None)
+    """Only where the size was pinned as built."""
+    problem: Problem | None = as_usual(None)
+    waits_for: list[str] = as_usual([])
 
 
 class Size(Model):
@@ -142,6 +140,13 @@ class Assumed(Model):
     confirm: list[PatchStep]
 
 
+class AskedAt(Model):
+    """Choices that are asked alike at some places, spaces or in the plan: nothing else is read there."""
+
+    places: list[str]
+    choices: list[str]
+
+
 class Solution(Model):
     """Everything a solved plan says."""
 
@@ -157,16 +162,45 @@ class Solution(Model):
     stages: Stages
     assembled: Assembled | None
     """The plan put together in space; nothing where nobody asked."""
+    asked: list[AskedAt]
+
+
+class Sections(Model):
+    """Everything that is said of a plan but its quantities."""
+
+    parts: list[PartShown]
+    hardware: list[Hardware]
+    shopping: Shopping
+    travels: str
+    findings: list[FindingShown]
+    tape_checks: list[TapeCheck]
+    assumed: list[Assumed]
+    stages: Stages
+    assembled: Assembled | None
+    asked: list[AskedAt]
 
 
 def solution_of(plan: SolvedPlan, proof: Proof | None = None) -> Solution:
     """Say a solved plan in its unit, with what the proof found."""
+    quantities = {key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)}
+    return Solution(quantities=quantities, **dict(sections_of(plan, proof)))
+
+
+def sections_of(plan: SolvedPlan, proof: Proof | None = None) -> Sections:
+    """What is made of a plan, in words; said once for each solution."""
+    kept = plan.kept.setdefault("said", {})
+    said: Sections | None = kept.get(proof is None)
+    if said is None:
+        said = kept[proof is None] = _sections(plan, proof)
+    return said
+
+
+def _sections(plan: SolvedPlan, proof: Proof | None) -> Sections:
     numbers, pieces, goods = numbers_of(plan.plan), list(pieces_of(plan)), goods_of(plan)
     parts = [_part_row(plan, group, numbers) for group in merged(plan, pieces)]
     findings, assumed = findings_of(plan, proof), list(_assumed(plan))
     is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
-    return Solution(
-        quantities={key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)},
+    return Sections(
         parts=parts,
         hardware=[hardware_shown(plan, good) for good in goods],
         shopping=shopping_of(plan, pieces, goods),
@@ -176,6 +210,7 @@ def solution_of(plan: SolvedPlan, proof: Proof | None = None) -> Solution:
         assumed=assumed,
         stages=stages_of(plan.plan, [(f.place, f.severity) for f in findings], bool(assumed), is_ready),
         assembled=None if proof is None else assembled_of(plan, proof),
+        asked=_asked(plan),
     )
 
 
@@ -218,24 +253,23 @@ def _shown(value: Any, unit: Unit, measure: MeasureUnit) -> Shown | None:
 
 def quantity_shown(plan: SolvedPlan, key: Key) -> QuantityShown:
     """One quantity in the plan's unit."""
-    label = place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else label_of(key[1])
+    label = place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else ""
     return _quantity(plan.solved.quantities[key], plan.plan.units.length, label)
 
 
-@lru_cache(maxsize=16_384)
+def label_at(plan: SolvedPlan, key: Key) -> str:
+    """What a quantity is called: a reading by its station, everything else by its name."""
+    return place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else label_of(key[1])
+
+
 def _quantity(one: Derivation, unit: Unit, label: str) -> QuantityShown:
-    """What did not change is not said anew."""
     measure = unit_of(one.key[1])
     return QuantityShown(
-        key=key_text(one.key),
-        place=one.key[0],
-        name=one.key[1],
-        label=label,
-        unit=measure,
         value=_shown(one.value, unit, measure),
-        planned=_shown(one.planned, unit, measure) if one.origin == "as built" else None,
         origin=one.origin,
-        rests_on=sorted(key_text(k) for k in one.rests_on),
+        label=label,
+        is_assumed=bool(one.rests_on),
+        planned=_shown(one.planned, unit, measure) if one.origin == "as built" else None,
         problem=_problem(one.refusal, unit),
         waits_for=sorted(key_text(k) for k in one.waits_for),
     )
@@ -249,6 +283,14 @@ def _problem(refusal: Refusal | None, unit: Unit) -> Problem | None:
         message=filled(refusal.message, dict(refusal.numbers), unit),
         fix=filled(refusal.fix, dict(refusal.numbers), unit),
     )
+
+
+def _asked(plan: SolvedPlan) -> list[AskedAt]:
+    alike: dict[frozenset[str], list[str]] = {}
+    for place, names in asked_at(plan.plan, plan.laid).items():
+        if place == PLAN or place in plan.plan.places or place in plan.plan.spaces:
+            alike.setdefault(names, []).append(place)
+    return [AskedAt(places=sorted(places), choices=sorted(names)) for names, places in alike.items()]
 
 
 # ---- parts and hardware -------------------------------------------------------------------------------------------
@@ -437,44 +479,3 @@ def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
         return label_of(key[1]), [step]
     text = show_with_unit(plan.solved.given[key].value, plan.plan.units.length)
     return label_of(key[1]), [PatchStep(op="add", path=f"/choices/{key[1]}", value=text)]
-
-
-# ---- what moved ---------------------------------------------------------------------------------------------------
-
-
-class Moved(Model):
-    """One size that changed."""
-
-    key: str
-    label: str
-    place_name: str
-    old: Shown | None
-    new: Shown | None
-
-
-def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
-    """Every size that changed from one solution to the next, sizes of parts first, in the unit of the later one."""
-    part_keys = {k for part in pieces_of(after) for k in (part.length, part.width, part.thickness)}
-    found = []
-    for key in {**dict.fromkeys(quantity_keys(before)), **dict.fromkeys(quantity_keys(after))}:
-        old, new = _value(before, key), _value(after, key)
-        if old != new and not isinstance(old, tuple) and not isinstance(new, tuple):
-            measure = unit_of(key[1])
-            found.append(
-                (
-                    key not in part_keys,
-                    Moved(
-                        key=key_text(key),
-                        label=label_of(key[1]),
-                        place_name=place_name(after.plan, key[0]),
-                        old=shown(after, old, measure),
-                        new=shown(after, new, measure),
-                    ),
-                )
-            )
-    return [one for _, one in sorted(found, key=lambda f: f[0])]
-
-
-def _value(plan: SolvedPlan, key: Key) -> Any:
-    one: Derivation | None = plan.solved.quantities.get(key)
-    return None if one is None else one.value

@@ -8,7 +8,7 @@ from vasculum.core.flow import Key, Origin, Reason, key_text, why
 from vasculum.core.reasons import Done, Expression, Quantity, render
 from vasculum.plan.document import Model
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.solution import Problem, Shown, quantity_shown
+from vasculum.plan.telling.solution import Problem, Shown, label_at, quantity_shown
 from vasculum.plan.telling.words import label_of, number_text, place_name, unit_of
 
 
@@ -40,11 +40,12 @@ def tell(plan: SolvedPlan, key: Key) -> list[ReasonShown]:
 
 
 def _told(plan: SolvedPlan, reason: Reason) -> ReasonShown:
-    one = quantity_shown(plan, reason.derivation.key)
+    key = reason.derivation.key
+    one = quantity_shown(plan, key)
     return ReasonShown(
-        key=one.key,
-        label=one.label,
-        place_name=place_name(plan.plan, one.place),
+        key=key_text(key),
+        label=label_at(plan, key),
+        place_name=place_name(plan.plan, key[0]),
         value=one.value,
         planned=one.planned,
         origin=one.origin,

@@ -13,25 +13,32 @@ from vasculum.core.lengths import Unit, show, show_other, show_with_unit
 from vasculum.core.tables import choosables
 from vasculum.core.weights import show_weight
 from vasculum.plan.document import Plan, Reading
-from vasculum.plan.laying.places import DEFAULTS, PLAN
+from vasculum.plan.laying.places import DEFAULTS, PLAN, THICKNESS_OF_SHEET
 from vasculum.plan.making.pieces import Piece
 
 _ENDINGS = (("_cut", ", cut"), ("_built", ", as it comes out"), ("_here", " here"))
-_GIVEN = {
+OF_A_RUNNER = ("runner_height", "runner_rating", "runner_case_holes", "runner_box_holes")
+GIVEN_SIZES = {
     "increment": "shop increment",
     "thickness_increment": "increment for thickness",
     "runner_side_clearance": "runner clearance, one side",
     "runner_stock_lengths": "stock lengths of the runner",
     "runner_metal": "thickness of the runner's metal",
     "set_back": "set-back",
+    **{name: name.replace("_", " ") for name in THICKNESS_OF_SHEET.values()},
+    **{
+        name: name.replace("_", " ")
+        for name in ("runner_height", "runner_rating", "runner_case_holes", "runner_box_holes")
+    },
 }
+"""Sizes that come with a row of the library, and the shop's own."""
 
 
 @cache
 def label_of(name: str) -> str:
     """A quantity's name in plain words: ``box_front_length_cut`` → *box front length, cut*."""
-    if name in _GIVEN:
-        return _GIVEN[name]
+    if name in GIVEN_SIZES:
+        return GIVEN_SIZES[name]
     known = choosables()
     if name in known:
         title = known[name].title

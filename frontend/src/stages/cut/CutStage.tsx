@@ -5,7 +5,7 @@ import { answered, client, type Part } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions, Num } from '../../lengths/Num'
 import { tintOf } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
 import { withPin } from '../../plan/patches'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
@@ -14,7 +14,8 @@ import { ShoppingList } from './ShoppingList'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
 export function CutStage() {
-  const { plan, solution } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
   return (
     <div data-ready>
       <h1>Cut</h1>
@@ -58,7 +59,7 @@ export function CutStage() {
 }
 
 function Printing() {
-  const { plan } = useDesk()
+  const { plan } = usePlan()
   const note = () =>
     answered(
       client.POST('/api/plans/{plan_id}/printed', {
@@ -82,7 +83,8 @@ function Printing() {
 }
 
 function StillAssumed() {
-  const { solution, act } = useDesk()
+  const { solution } = useOutcome()
+  const { act } = useCommands()
   if (solution.assumed.length === 0) return null
   return (
     <section aria-label="Still assumed">
@@ -111,7 +113,7 @@ function StillAssumed() {
 
 /** The parts, together as one wants them on the bench. */
 function PartsList() {
-  const { solution } = useDesk()
+  const { solution } = useOutcome()
   const [by, setBy] = useState<Grouping>('listed')
   return (
     <section aria-label="Parts">
@@ -175,7 +177,9 @@ function PiecesOf({ part }: { part: Part }) {
 }
 
 function PartRow({ part }: { part: Part }) {
-  const { plan, chosenPart, choosePart } = useDesk()
+  const { plan } = usePlan()
+  const { chosenPart } = useSelection()
+  const { choosePart } = useCommands()
   const isBank = Object.keys(plan.document.places).length > 1
   const [isPinning, setIsPinning] = useState(false)
   const id = part.ids[0] ?? ''
@@ -235,7 +239,8 @@ function PartRow({ part }: { part: Part }) {
 
 /** What was really cut: only sizes that somebody set a fence for can be noted. */
 function Pins({ part }: { part: Part }) {
-  const { plan, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { edit, preview } = useCommands()
   const pinnable = SIZES.filter(([name]) => part[name].key.endsWith('_cut'))
   if (pinnable.length === 0) return <p className="lead-in mb-0">This piece has no cut size of its own.</p>
   return (

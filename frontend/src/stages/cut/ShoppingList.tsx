@@ -1,9 +1,10 @@
 import { Fractions } from '../../lengths/Num'
-import { useDesk } from '../../plan/PlanDesk'
+import { useOutcome, usePlan } from '../../plan/PlanDesk'
 
 /** What to buy: sheets by area until they are laid out, boards and bands by length, hardware by the piece. */
 export function ShoppingList() {
-  const { plan, solution } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
   const { lines, total, unpriced } = solution.shopping
   if (lines.length === 0) return null
   return (

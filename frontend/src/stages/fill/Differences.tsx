@@ -5,45 +5,30 @@ import type { Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
 import { WrittenField } from '../../lengths/WrittenField'
+import { useAsked } from '../../plan/asked'
 import type { Place } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { withPlaceChoice } from '../../plan/patches'
 import { WEIGHT } from '../ChoiceFields'
 
 type Choosable = Schemas['ChoosableShown']
 
-const GROUPS: Record<string, string[]> = {
-  drawer: ['Sheets', 'Box', 'Bottom', 'Front', 'Pull', 'Runners', 'Kept runners', 'Screws', 'Weight'],
-  tray: ['Sheets', 'Box', 'Bottom', 'Runners', 'Kept runners', 'Weight'],
-  false_front: ['Sheets', 'Front'],
-  shelf: ['Sheets', 'Space'],
-}
 const FAMILIES = ['joint', 'back', 'bottom', 'front', 'surplus', 'pull', 'face']
-/** Said of a whole column, of a case or of the plan, never of one cell. */
-const NOT_HERE = [
-  'surplus',
-  'grain',
-  'panel_trim',
-  'panel_length',
-  'panel_width',
-  'case_sheet',
-  'case_back_sheet',
-  'worktop_sheet',
-]
 const WRITTEN = ['weight', 'count', 'ratio']
 
 /** Where this one differs from the plan: each difference can be changed, and one press goes back. */
 export function Differences({ place }: { place: Place }) {
-  const { chosenPlace, act } = useDesk()
+  const { chosenPlace } = useSelection()
+  const { act } = useCommands()
   const catalogue = useCatalogue()
+  const asked = useAsked(chosenPlace)
   const [added, setAdded] = useState<string | null>(null)
-  const groups = GROUPS[place.holds]
-  if (!groups) return null
-  const all = (catalogue.data?.choosables ?? []).filter(
-    (one) => groups.includes(one.group) && !NOT_HERE.includes(one.name),
-  )
+  const all = (catalogue.data?.choosables ?? []).filter((one) => asked.has(one.name))
+  if (all.length === 0 || (place.children ?? []).length > 0) return null
   const own = Object.keys(place.choices ?? {})
-  const shown = all.filter((one) => own.includes(one.name) || one.name === added)
+  const shown = (catalogue.data?.choosables ?? []).filter(
+    (one) => own.includes(one.name) || (one.name === added && asked.has(added)),
+  )
   const clear = () =>
     act({
       patch: (now) => own.flatMap((name) => withPlaceChoice(now, chosenPlace, name, null)),
@@ -89,7 +74,9 @@ export function Differences({ place }: { place: Place }) {
 }
 
 function Difference({ of, place }: { of: Choosable; place: Place }) {
-  const { plan, chosenPlace, act, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { chosenPlace } = useSelection()
+  const { act, edit, preview } = useCommands()
   const { document } = plan
   const own = place.choices?.[of.name] ?? null
   const usual =
@@ -169,7 +156,7 @@ interface OptionsProps {
 
 /** The sheets, runners or alternatives that may be chosen instead. */
 function Options({ of, own, usual, onChoose }: OptionsProps) {
-  const { plan } = useDesk()
+  const { plan } = usePlan()
   const catalogue = useCatalogue()
   const { sheets = {}, runners = {}, bands = {} } = plan.document.library
   const rows: Record<string, { name: string }> =

@@ -14,7 +14,8 @@ import {
   withSizes,
   withSplit,
 } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
+import { useLabel } from '../../reasons/labels'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
@@ -43,7 +44,10 @@ const FIGURES = [
 
 /** How the space is divided, and what each cell holds. */
 export function FillStage() {
-  const { plan, solution, chosenPlace, choosePlace } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const { chosenPlace } = useSelection()
+  const { choosePlace } = useCommands()
   const places = walk(plan.document)
   return (
     <div data-ready>
@@ -90,7 +94,9 @@ function told(place: Place): string {
 
 /** What can be done with the place that is chosen. */
 function Chosen() {
-  const { plan, chosenPlace, act } = useDesk()
+  const { plan } = usePlan()
+  const { chosenPlace } = useSelection()
+  const { act } = useCommands()
   const { document } = plan
   const place = document.places[chosenPlace]
   if (!place) return null
@@ -162,7 +168,7 @@ function Chosen() {
 type ChangeIt = (label: string, patch: (now: PlanDocument) => PatchStep[], field?: string) => void
 
 function Holds({ place, change }: { place: Place; change: ChangeIt }) {
-  const { chosenPlace } = useDesk()
+  const { chosenPlace } = useSelection()
   return (
     <Form.Group controlId="holds" className="mb-2">
       <Form.Label className="mb-0">Holds</Form.Label>
@@ -184,7 +190,9 @@ function Holds({ place, change }: { place: Place; change: ChangeIt }) {
 }
 
 function Figures() {
-  const { chosenPlace, solution } = useDesk()
+  const labelOf = useLabel()
+  const { solution } = useOutcome()
+  const { chosenPlace } = useSelection()
   return (
     <table className="figures mt-3">
       <tbody>
@@ -193,7 +201,7 @@ function Figures() {
           return (
             quantity && (
               <tr key={name}>
-                <th scope="row">{quantity.label}</th>
+                <th scope="row">{labelOf(`${chosenPlace}/${name}`)}</th>
                 <td>
                   <Size of={`${chosenPlace}/${name}`} />
                 </td>

@@ -1,12 +1,13 @@
 import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { Place } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, useSelection } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 
 /** What a person calls the place. */
 export function NameOfPlace({ place }: { place: Place }) {
-  const { chosenPlace, act } = useDesk()
+  const { chosenPlace } = useSelection()
+  const { act } = useCommands()
   const [name, setName] = useState(place.name)
   useEffect(() => setName(place.name), [place.name])
   const keep = () => {

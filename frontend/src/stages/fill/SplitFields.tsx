@@ -1,7 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import { LengthField } from '../../lengths/LengthField'
 import type { Place } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 
 const RATIOS = [
@@ -16,7 +16,9 @@ const RATIOS = [
 
 /** What stands between the parts of a split, and how graduated ones grow. */
 export function SplitFields({ place }: { place: Place }) {
-  const { plan, chosenPlace, act, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { chosenPlace } = useSelection()
+  const { act, edit, preview } = useCommands()
   const step = (kept: string | null) => () => [put(`/places/${chosenPlace}/step`, kept)]
   const isGraduated = (place.children ?? []).some((id) => plan.document.places[id]?.size?.by === 'graduated')
   const ratios =

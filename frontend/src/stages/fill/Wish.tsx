@@ -1,7 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import { LengthField } from '../../lengths/LengthField'
 import type { Place } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 
 type Sizing = NonNullable<Place['size']>
@@ -18,7 +18,10 @@ const WAYS: [Sizing['by'], string][] = [
 
 /** How large the place wants to be in its split: by a length, by its contents, or by what is left. */
 export function Wish({ place, parent }: { place: Place; parent: Place | undefined }) {
-  const { plan, chosenPlace, solution, edit, act, preview } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const { chosenPlace } = useSelection()
+  const { edit, act, preview } = useCommands()
   const size = place.size ?? PLAIN
   const what = parent?.holds === 'columns' ? 'width' : 'height'
   const now = solution.quantities[`${chosenPlace}/cell_${what}`]?.value

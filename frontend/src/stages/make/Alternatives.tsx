@@ -3,14 +3,15 @@ import { useRef } from 'react'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { Fractions } from '../../lengths/Num'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { choicesOf, put, withPlaceChoice } from '../../plan/patches'
 import { AlternativePicture } from './Pictures'
 import { useSeen } from './useSeen'
 
 /** One family of alternatives, for the plan or one of its spaces: chosen by picture, with what each would cost and gain. */
 export function Alternatives({ family, choice, place }: { family: string; choice: string; place?: string }) {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const catalogue = useCatalogue()
   const own = useRef<HTMLFieldSetElement>(null)
   const { weighed, isOfNow } = useWeighed(family, useSeen(own))
@@ -109,7 +110,7 @@ const WEIGHED = ['joint', 'bottom', 'front', 'runner', 'through', 'case_joint', 
 
 /** Asked anew for each revision, while it is in view; families that are not weighed have none. */
 function useWeighed(family: string, isSeen: boolean) {
-  const { plan } = useDesk()
+  const { plan } = usePlan()
   const asked = useQuery({
     queryKey: ['weighed', plan.id, plan.revision, family],
     queryFn: () => askWeighed(plan.id, family),

@@ -1,5 +1,6 @@
 import { spaceOf } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
+import { useLabel } from '../../reasons/labels'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
@@ -20,7 +21,10 @@ const OUTSIDE = [
 
 /** The case: it exists, or is built around the layout. */
 export function Case() {
-  const { plan, solution, chosenPlace } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const labelOf = useLabel()
+  const { chosenPlace } = useSelection()
   const spaces = Object.entries(plan.document.spaces)
   const space = spaceOf(plan.document, chosenPlace)
   const place = space || undefined
@@ -38,7 +42,7 @@ export function Case() {
             <tbody>
               {OUTSIDE.filter((name) => `${space}/${name}` in solution.quantities).map((name) => (
                 <tr key={name}>
-                  <th scope="row">{solution.quantities[`${space}/${name}`]?.label}</th>
+                  <th scope="row">{labelOf(`${space}/${name}`)}</th>
                   <td>
                     <Size of={`${space}/${name}`} />
                   </td>

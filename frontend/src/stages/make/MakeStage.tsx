@@ -3,15 +3,15 @@ import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
 import { cellsOf } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
+import { useLabel } from '../../reasons/labels'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields, WEIGHT } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { Case } from './Case'
 import { Materials } from './Materials'
-import { notAsked } from './notAsked'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Tools } from './Tools'
 
@@ -24,9 +24,9 @@ const FIGURES = [
 
 /** How it is made: stock, joint, bottom, runner, front; set once for the whole plan. */
 export function MakeStage() {
-  const { plan, chosenPlace } = useDesk()
+  const { plan } = usePlan()
+  const { chosenPlace } = useSelection()
   const boxes = cellsOf(plan.document).filter((one) => ['drawer', 'tray'].includes(one.place.holds))
-  const unasked = notAsked(plan.document)
   const shown = boxes.find((one) => one.id === chosenPlace) ?? boxes[0]
   return (
     <div data-ready>
@@ -47,21 +47,21 @@ export function MakeStage() {
       <Tools />
       <h2>Corner joint</h2>
       <Alternatives family="joint" choice="joint" />
-      <ChoiceFields group="Box" without={unasked} />
+      <ChoiceFields group="Box" onlyAsked />
       <h2>Bottom</h2>
       <Alternatives family="bottom" choice="bottom" />
-      <ChoiceFields group="Bottom" without={unasked} />
+      <ChoiceFields group="Bottom" onlyAsked />
       <h2>Runners</h2>
       <Alternatives family="runner" choice="runner" />
       <RunnerLibrary />
       <Runner />
-      <ChoiceFields group="Runners" without={unasked} />
+      <ChoiceFields group="Runners" onlyAsked />
       <h2>Front</h2>
       <Alternatives family="front" choice="front" />
-      <ChoiceFields group="Front" without={unasked} />
+      <ChoiceFields group="Front" onlyAsked />
       <h2>Pulls</h2>
       <Alternatives family="pull" choice="pull" />
-      <ChoiceFields group="Pull" without={unasked} />
+      <ChoiceFields group="Pull" onlyAsked />
       {boxes.length > 1 && (
         <>
           <h2>Surplus of a column of fronts</h2>
@@ -80,7 +80,7 @@ export function MakeStage() {
 }
 
 function Results({ drawer }: { drawer: string }) {
-  const { solution } = useDesk()
+  const labelOf = useLabel()
   return (
     <table className="figures">
       <thead>
@@ -99,7 +99,7 @@ function Results({ drawer }: { drawer: string }) {
               const key = `${drawer}/${name}`
               return (
                 <td key={name}>
-                  <small className="other d-block">{shortLabel(solution.quantities[key]?.label ?? '')}</small>
+                  <small className="other d-block">{shortLabel(labelOf(key))}</small>
                   <Size of={key} plain />
                 </td>
               )
@@ -118,7 +118,8 @@ const shortLabel = (label: string) =>
     .replace(', as it comes out', '')
 
 function Sheet({ choice, title }: { choice: string; title: string }) {
-  const { plan, edit, act, preview } = useDesk()
+  const { plan } = usePlan()
+  const { edit, act, preview } = useCommands()
   const id = plan.document.choices[choice] ?? ''
   const sheet = plan.document.library.sheets?.[id]
   if (!sheet) return null
@@ -179,7 +180,8 @@ const listOfLengths = (text: string | null, unit: string) =>
     .map((one) => (/[a-z"'″′]/i.test(one) ? one : `${one} ${unit}`))
 
 function Runner() {
-  const { plan, edit, act, preview } = useDesk()
+  const { plan } = usePlan()
+  const { edit, act, preview } = useCommands()
   const id = plan.document.choices.runner ?? ''
   const runner = plan.document.library.runners?.[id]
   if (!runner) return null

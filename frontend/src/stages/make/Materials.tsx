@@ -6,7 +6,7 @@ import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { put, withLibraryRow } from '../../plan/patches'
 import { ChoiceFields } from '../ChoiceFields'
 import { PasteTable } from '../PasteTable'
@@ -37,7 +37,8 @@ const EXAMPLE =
 
 /** What it is made of: sheets, boards and edge bands, how they are sold and what they cost. */
 export function Materials() {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const [isOpen, setIsOpen] = useState(false)
   return (
     <details className="materials mb-2">
@@ -93,7 +94,8 @@ export function Materials() {
 }
 
 function Rows({ kind }: { kind: Kind }) {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const stock = useCatalogue().data?.stock ?? []
   const rows = Object.entries((plan.document.library[kind] ?? {}) as Record<string, Row>)
   const offered = stock.filter((one) => one.kind === kind && one.system === plan.document.defaults_system)
@@ -128,7 +130,8 @@ function Rows({ kind }: { kind: Kind }) {
 }
 
 function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
-  const { plan, edit, act } = useDesk()
+  const { plan } = usePlan()
+  const { edit, act } = useCommands()
   const at = `/library/${kind}/${id}`
   const keep = (name: string, title: string, kept: string | number | null) =>
     edit({

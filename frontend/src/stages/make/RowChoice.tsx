@@ -1,5 +1,5 @@
 import Form from 'react-bootstrap/Form'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { choicesOf, withChoice, withPlaceChoice } from '../../plan/patches'
 
 interface Props {
@@ -14,7 +14,8 @@ interface Props {
 
 /** A row of the library chosen for the whole plan or one of its spaces, or none. */
 export function RowChoice({ choice, title, rows, otherwise, place }: Props) {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const all = Object.entries(plan.document.library[rows] ?? {})
   return (
     <Form.Group controlId={`row-${choice}`}>

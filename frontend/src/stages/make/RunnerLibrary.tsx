@@ -2,7 +2,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client } from '../../api/client'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { PasteTable } from '../PasteTable'
 
@@ -11,7 +11,8 @@ const EXAMPLE =
 
 /** The runners of this plan: which is used, out as a table, and in from another plan or a notebook. */
 export function RunnerLibrary() {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const rows = Object.entries(plan.document.library.runners ?? {})
   const [isOpen, setIsOpen] = useState(false)
   return (

@@ -1,12 +1,13 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useCatalogue } from '../../api/queries'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 
 /** The tools at hand: what needs others moves down. */
 export function Tools() {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const catalogue = useCatalogue()
   const owned = plan.document.tools ?? null
   const tick = (id: string, title: string, isThere: boolean) =>

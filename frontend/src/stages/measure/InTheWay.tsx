@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form'
 import type { PlanDocument, Schemas } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { withObstruction, withoutObstruction } from '../../plan/obstructions'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { Profile } from './Profile'
 
@@ -65,7 +65,7 @@ const IN_PROFILE: Stretch[] = ['projection_above', 'from_floor', 'height']
 
 /** What stands in the way in one space: it takes room from the cells beside it, and from no other. */
 export function InTheWay({ space, likely }: { space: string; likely: Likely[] }) {
-  const { plan } = useDesk()
+  const { plan } = usePlan()
   const here = Object.entries(plan.document.obstructions ?? {}).filter(([, one]) => one.space === space)
   return (
     <section aria-label="In the way">
@@ -86,7 +86,8 @@ export function InTheWay({ space, likely }: { space: string; likely: Likely[] })
 }
 
 function Standing({ id, one }: { id: string; one: Obstruction }) {
-  const { plan, act, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { act, edit, preview } = useCommands()
   const unit = plan.document.units.length
   const isOnSide = one.on === 'left' || one.on === 'right'
   const hasProfile = (one.profile ?? []).length > 0
@@ -183,7 +184,8 @@ function Standing({ id, one }: { id: string; one: Obstruction }) {
 }
 
 function Another({ space, likely }: { space: string; likely: Likely[] }) {
-  const { plan, edit } = useDesk()
+  const { plan } = usePlan()
+  const { edit } = useCommands()
   const [what, setWhat] = useState<Obstruction['what']>('hinge')
   const [on, setOn] = useState<Side>('left')
   const [picked, setPicked] = useState<Likely | null>(null)

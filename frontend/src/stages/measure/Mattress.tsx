@@ -1,11 +1,11 @@
 import Form from 'react-bootstrap/Form'
 import { useCatalogue } from '../../api/queries'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 
 /** A mattress by its name: its usual size stands in the fields, to be measured. */
 export function Mattress({ space }: { space: string }) {
-  const { act } = useDesk()
+  const { act } = useCommands()
   const mattresses = useCatalogue().data?.mattresses ?? []
   return (
     <Form.Select

@@ -2,8 +2,9 @@ import { useState } from 'react'
 import { useCatalogue } from '../../api/queries'
 import { LengthField } from '../../lengths/LengthField'
 import { spaceOf } from '../../plan/layout'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
 import { withReading } from '../../plan/patches'
+import { useLabel } from '../../reasons/labels'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
@@ -21,7 +22,10 @@ import { WhoMeasures } from './WhoMeasures'
 
 /** What the tape says, station by station; the smallest governs. */
 export function MeasureStage() {
-  const { plan, solution, chosenPlace } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const labelOf = useLabel()
+  const { chosenPlace } = useSelection()
   const catalogue = useCatalogue()
   const isNarrow = useNarrow()
   const [isList, setIsList] = useState(false)
@@ -81,7 +85,7 @@ export function MeasureStage() {
             return (
               solution.quantities[key] && (
                 <tr key={name}>
-                  <th scope="row">{solution.quantities[key]?.label}</th>
+                  <th scope="row">{labelOf(key)}</th>
                   <td>
                     <Size of={key} />
                   </td>
@@ -91,10 +95,7 @@ export function MeasureStage() {
           })}
         </tbody>
       </table>
-      <ChoiceFields
-        group="Space"
-        without={space.kind === 'framed' ? [] : ['frame_lip_left', 'frame_lip_right', 'lip_clearance']}
-      />
+      <ChoiceFields group="Space" onlyAsked />
     </div>
   )
 }
@@ -124,7 +125,7 @@ interface StationsProps {
 }
 
 function Stations({ group, survey, onFocus }: StationsProps) {
-  const { plan } = useDesk()
+  const { plan } = usePlan()
   const [here, setHere] = useState<Station | null>(null)
   const { readings, reading_order: order } = plan.document
   const columns = group.stations.length % 3 === 0 ? 3 : group.stations.length % 2 === 0 ? 2 : 1
@@ -180,7 +181,9 @@ interface ReadingProps {
 }
 
 function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
-  const { plan, solution, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const { edit, preview } = useCommands()
   const reading = id ? plan.document.readings[id] : undefined
   const quantity = id ? solution.quantities[`${id}/${station.of}`] : undefined
   const governing = solution.quantities[`${survey}/governing_${station.of}`]

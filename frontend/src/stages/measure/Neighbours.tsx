@@ -1,5 +1,6 @@
 import { useCatalogue } from '../../api/queries'
-import { useDesk } from '../../plan/PlanDesk'
+import { useOutcome, usePlan } from '../../plan/PlanDesk'
+import { useLabel } from '../../reasons/labels'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 import { Mattress } from './Mattress'
@@ -49,7 +50,9 @@ const GROUPS: Record<string, { title: string; about: string; worked: string[] }>
 
 /** What the space has to go with: what such a space asks for first and what was said stand open. */
 export function Neighbours({ space, asks }: { space: string; asks: string[] }) {
-  const { plan, solution } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const labelOf = useLabel()
   const choosables = useCatalogue().data?.choosables ?? []
   const chosen = plan.document.spaces[space]?.choices ?? {}
   const isSaid = (group: string) => choosables.some((one) => one.group === group && one.name in chosen)
@@ -68,7 +71,7 @@ export function Neighbours({ space, asks }: { space: string; asks: string[] }) {
             <tbody>
               {worked(group).map((name) => (
                 <tr key={name}>
-                  <th scope="row">{solution.quantities[`${space}/${name}`]?.label}</th>
+                  <th scope="row">{labelOf(`${space}/${name}`)}</th>
                   <td>
                     <Size of={`${space}/${name}`} />
                   </td>

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import { answered, client, Refused } from '../../api/client'
 import { asTyped } from '../../lengths/kept'
 import { Fractions } from '../../lengths/Num'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { withReading } from '../../plan/patches'
 import { StationPicture } from './StationPicture'
 import { bareOf, type Group, isAt, nameOf } from './stations'
@@ -19,7 +19,8 @@ const FRACTIONS = ['1/2', '1/4', '3/4', '1/8', ' ', '/8', '/16', '/32']
 
 /** One station fills the screen: where to hold the tape, what it said last, a keypad, back and next at the thumb. */
 export function OneStation({ groups, onDrawing }: Props) {
-  const { plan, edit } = useDesk()
+  const { plan } = usePlan()
+  const { edit } = useCommands()
   const { document } = plan
   const unit = document.units.length
   const all = groups.flatMap(({ group, survey }) =>

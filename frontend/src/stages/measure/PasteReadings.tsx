@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answered, client } from '../../api/client'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { PasteTable } from '../PasteTable'
 
 const EXAMPLE = 'of,along,level,reading\nwidth,front,low,24\nwidth,back,low,23 1/2'
@@ -10,7 +10,8 @@ const LABEL =
 
 /** Many readings at once: looked at row by row before anything is taken. */
 export function PasteReadings({ space }: { space: string }) {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const [isOpen, setIsOpen] = useState(false)
   if (!isOpen)
     return (

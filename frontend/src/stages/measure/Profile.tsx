@@ -2,13 +2,15 @@ import Button from 'react-bootstrap/Button'
 import type { PlanDocument } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { withoutProfile, withProfile } from '../../plan/obstructions'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, useOutcome, usePlan } from '../../plan/PlanDesk'
 
 type Obstruction = NonNullable<PlanDocument['obstructions']>[string]
 
 /** The outline of what stands in: how far, at heights from below. */
 export function Profile({ id, one }: { id: string; one: Obstruction }) {
-  const { plan, solution, act, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { solution } = useOutcome()
+  const { act, edit, preview } = useCommands()
   const points = one.profile ?? []
   const unit = plan.document.units.length
   const opening = solution.quantities[`${one.space}/opening_height`]?.value?.mm

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { PlanDocument } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { withoutScribe, withScribe } from '../../plan/scribes'
 import { Size } from '../../reasons/Size'
@@ -15,7 +15,8 @@ type Scribe = NonNullable<PlanDocument['scribes']>[string]
 
 /** Strips between the case and a wavy wall: gaps at stations along it, and a template to print. */
 export function ScribeStrips({ space }: { space: string }) {
-  const { plan, act } = useDesk()
+  const { plan } = usePlan()
+  const { act } = useCommands()
   const here = Object.entries(plan.document.scribes ?? {}).filter(([, one]) => one.space === space)
   return (
     <section aria-label="Scribe strips">
@@ -61,7 +62,8 @@ export function ScribeStrips({ space }: { space: string }) {
 }
 
 function Strip({ id, one }: { id: string; one: Scribe }) {
-  const { plan, act, edit, preview } = useDesk()
+  const { plan } = usePlan()
+  const { act, edit, preview } = useCommands()
   const unit = plan.document.units.length
   const stations = one.stations ?? []
   const [at, setAt] = useState<string | null>(null)

@@ -4,13 +4,14 @@ import Form from 'react-bootstrap/Form'
 import { answered, client } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import type { Setting } from '../../drawing/SpacePicture'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { put } from '../../plan/patches'
 import { withoutSpace, withSpace } from '../../plan/spaces'
 
 /** The spaces of the plan: which one is measured, and another one. */
 export function Spaces({ chosen }: { chosen: string }) {
-  const { plan, act, choosePlace } = useDesk()
+  const { plan } = usePlan()
+  const { act, choosePlace } = useCommands()
   const { document } = plan
   const many = document.space_order.length > 1
   const name = document.spaces[chosen]?.name ?? ''
@@ -104,7 +105,7 @@ export function Spaces({ chosen }: { chosen: string }) {
 }
 
 function NameOfSpace({ id, name }: { id: string; name: string }) {
-  const { act } = useDesk()
+  const { act } = useCommands()
   const [text, setText] = useState(name)
   useEffect(() => setText(name), [name])
   const keep = () => {

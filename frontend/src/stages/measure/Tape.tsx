@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answered, client, Refused } from '../../api/client'
-import { useDesk } from '../../plan/PlanDesk'
+import { useCommands } from '../../plan/PlanDesk'
 import { withReading } from '../../plan/patches'
 import { nameOf, type Station } from './stations'
 
@@ -14,7 +14,7 @@ export interface InFocus {
 
 /** Reads the simulated tape into the station in focus, with how far it may be off. */
 export function Tape({ at, onRead }: { at: InFocus | null; onRead?(): void }) {
-  const { edit } = useDesk()
+  const { edit } = useCommands()
   const [refused, setRefused] = useState('')
   const read = async () => {
     if (!at) return
