@@ -10,11 +10,15 @@ import jsonpatch
 import pytest
 from flask import Flask
 from flask.testing import FlaskClient
+from hypothesis import settings
 
 from vasculum.web.app import create_app
 from vasculum.web.network import Network
 
 DEMO = "scullery-cupboard"
+
+settings.register_profile("same everywhere", deadline=None, derandomize=True)
+settings.load_profile("same everywhere")
 
 
 @pytest.fixture

@@ -93,7 +93,7 @@ def test_pieces_are_the_fewest_that_go_through(size: Fraction, room: Fraction) -
 POINTS = st.lists(st.integers(0, 200), min_size=2, max_size=6)
 
 
-@settings(max_examples=30, deadline=None, derandomize=True)
+@settings(max_examples=30)
 @given(st.sampled_from(["left", "right"]), POINTS, st.integers(1, 12))
 def test_no_box_meets_the_profile_that_stands_in_its_way(on: str, reaches: list[int], rise: int) -> None:
     """Two trays over each other beside a wheel arch of any outline: seen from the front, nothing overlaps."""

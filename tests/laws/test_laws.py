@@ -20,7 +20,7 @@ from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.telling.solution import solution_of
 from vasculum.plan.telling.why import tell
 
-MANY = settings(max_examples=60, deadline=None, derandomize=True)
+MANY = settings(max_examples=60)
 
 inch_increments = st.sampled_from(["1/16 in", "1/32 in", "1/64 in"])
 mm_increments = st.sampled_from(["1 mm", "0.5 mm"])

@@ -33,7 +33,7 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.making.pieces import merged, pieces_of
 
-MANY = settings(max_examples=40, deadline=None, derandomize=True)
+MANY = settings(max_examples=40)
 
 holdings = st.sampled_from(["drawer", "drawer", "drawer", "tray", "shelf", "open", "bin", "false_front", "blocked"])
 BIN = {"bin_width": "3 in", "bin_height": "4 in", "bin_depth": "12 in"}
@@ -130,7 +130,7 @@ def test_cells_stand_beside_and_over_each_other_without_overlap(plan: SolvedPlan
 @MANY
 @given(banks())
 def test_a_column_of_fronts_and_gaps_fills_its_face_to_the_last_increment(plan: SolvedPlan) -> None:
-    increment, gap = plan.solved.value("plan", "increment"), plan.solved.value("defaults", "gap")
+    increment, gap = plan.solved.value("plan", "increment"), plan.solved.value("plan", "gap")
     for node in nodes_of(plan.plan, plan.plan.space_order[0]):
         if not is_even_stack(plan.plan, node):
             continue
@@ -150,7 +150,7 @@ def test_no_front_comes_nearer_to_another_than_the_gap(plan: SolvedPlan) -> None
     cells = [n.id for n in nodes_of(plan.plan, plan.plan.space_order[0]) if not n.place.children]
     names = ("front_from_left", "front_from_floor", "front_width_cut", "front_height_cut")
     fronts = [tuple(plan.solved.value(c, n) for n in names) for c in cells]
-    gap, slack = plan.solved.value("defaults", "gap"), plan.solved.value("plan", "increment") * 3
+    gap, slack = plan.solved.value("plan", "gap"), plan.solved.value("plan", "increment") * 3
     for at, (x, y, w, h) in enumerate(fronts):
         for x2, y2, w2, h2 in fronts[at + 1 :] if w is not None else ():
             if w2 is not None:
@@ -164,7 +164,7 @@ def test_a_row_from_contents_holds_them(plan: SolvedPlan) -> None:
     for node in nodes_of(plan.plan, plan.plan.space_order[0]):
         inside = plan.solved.value(node.id, "inside_height")
         if node.of == "row" and node.place.size.by == "contents" and inside is not None:
-            assert inside >= plan.solved.value(node.id, "contents_size") + plan.solved.value("defaults", "headroom")
+            assert inside >= plan.solved.value(node.id, "contents_size") + plan.solved.value("plan", "headroom")
 
 
 @MANY
@@ -174,11 +174,11 @@ def test_every_box_goes_into_its_cell(plan: SolvedPlan) -> None:
         width = plan.solved.value(node.id, "outside_width")
         if width is None:
             continue
-        low = plan.solved.value(node.id, "room_from_floor") + plan.solved.value("defaults", "play_below")
+        low = plan.solved.value(node.id, "room_from_floor") + plan.solved.value("plan", "play_below")
         top = low + plan.solved.value(node.id, "outside_height")
         floor, height = (plan.solved.value(node.id, n) for n in ("cell_from_floor", "cell_height"))
         assert width < plan.solved.value(node.id, "cell_width")
-        slack = plan.solved.value("plan", "increment") * 3 + plan.solved.value("defaults", "gap")
+        slack = plan.solved.value("plan", "increment") * 3 + plan.solved.value("plan", "gap")
         assert floor - slack <= low
         assert top <= floor + height + slack
 
@@ -283,6 +283,6 @@ def test_no_box_overlaps_what_stands_in_its_way(plan: SolvedPlan, data: st.DataO
         if None in sizes:
             continue
         x, w, floor, h, z, d = (float(s / mm("1")) for s in sizes)
-        y = floor + float(done.solved.value("defaults", "play_below") / mm("1"))
+        y = floor + float(done.solved.value("plan", "play_below") / mm("1"))
         is_over = front.intersection(rectangle(x, y, x + w, y + h)).area > 1e-9
         assert not (is_over and top.intersection(rectangle(x, z, x + w, z + d)).area > 1e-9)

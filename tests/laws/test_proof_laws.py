@@ -19,7 +19,7 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.solid.proof import prove
 
-MANY = settings(max_examples=50, deadline=None, derandomize=True)
+MANY = settings(max_examples=50)
 JOINTS = [joint for joint in kinds_in("joint") if joint != "sliding_dovetail"]
 BACKS = [joint for joint in kinds_in("back") if joint != "sliding_dovetail"]
 LAPS = {"partial_lap": "4 mm", "lip_lap": "4 mm"}

@@ -18,7 +18,7 @@ wishes = st.one_of(
 )
 
 
-@settings(max_examples=60, deadline=None, derandomize=True)
+@settings(max_examples=60)
 @given(
     st.lists(wishes, min_size=2, max_size=5),
     st.integers(24 * 16, 60 * 16),

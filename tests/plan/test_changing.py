@@ -327,7 +327,8 @@ def test_hardware_names_the_runner_by_its_length() -> None:
 
 
 def test_tape_checks_say_what_the_tape_should_read() -> None:
-    checks = {c.key.split("/")[1]: c.value.text for c in solution_of(solved(frameless())).tape_checks}
+    solution = solution_of(solved(frameless()))
+    checks = {c.key.split("/")[1]: solution.should_read(c).text for c in solution.tape_checks}
     assert checks["outside_width"] == "21 1/2"
     assert checks["dry_gap_beside"] == "1/2"
     assert checks["runner_play_built"] == "0"

@@ -323,6 +323,7 @@ def show(mm: Fraction, unit: Unit) -> str:
     return f"≈−{text[1:]}" if text.startswith("≈") else f"−{text}"
 
 
+@lru_cache(maxsize=16_384, typed=True)
 def show_with_unit(mm: Fraction, unit: Unit) -> str:
     """The length as a person would say it, ``14 11/16 in``."""
     return f"{show(mm, unit)} {unit}"

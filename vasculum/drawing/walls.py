@@ -1,96 +1,74 @@
-"""The walls of a box from above, cut through: each piece as it is joined; of fingers or tails one layer."""
+"""The walls of a box from above, cut through where the sides have a finger or a tail: each piece as it is joined."""
 
 from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
-from typing import Literal
+from itertools import pairwise
 
+from vasculum.core.flow import Stand, key_text
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Primitive
 from vasculum.drawing.sizes import Sizes
-
-End = Literal["front", "back"]
-ENDS: tuple[End, End] = ("front", "back")
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import Cut, Piece, pieces_of
+from vasculum.plan.making.regions import Region, is_across, regions
 
 ZERO = Fraction(0)
-Cut = tuple[Mm, Mm, Mm]
-"""Into the inner face of a side near one end: how deep, from where, to where."""
+LOST_THERE = {"fingers": 0, "tails": 1}
+"""Of what interlocks, the part that is cut away at this height: the first of its kind."""
 
 
 def walls_from_above(at: Sizes, corner: Point) -> Iterator[Primitive]:
     """Front, back and both sides; ``corner`` is the left end of the outer face of the front."""
-    box = at.all_of("outside_width", "outside_depth", "side_thickness")
-    if box is None:
+    begins = at.all_of("box_from_left", "set_back", "outside_depth")
+    if begins is None:
         return
-    width, depth, side = box
-    x, y = corner
-    for end in ENDS:
-        piece = _end(at, end, width, side)
-        if piece:
-            placed = tuple((x + a, y + (b if end == "front" else depth - b)) for a, b in piece)
-            yield Polyline("cut", "box", placed, True, at.key(f"box_{end}_length_cut"))
-    left = _side(at, depth, side)
-    for points in (left, [(width - a, b) for a, b in left]):
-        yield Polyline("cut", "box", tuple((x + a, y + b) for a, b in points), True, at.key("side_length_cut"))
+    shift = (corner[0] - begins[0], corner[1] - begins[1])
+    walls = [one for one in pieces_of(at.plan) if one.place == at.place and one.rule.moves and _is_wall(one)]
+    for piece in sorted(walls, key=lambda one: one.role.startswith("side")):
+        outline = tuple((x + shift[0], y + shift[1]) for x, y in _footprint(at.plan, piece))
+        yield Polyline("cut", "box", outline, True, key_text(piece.length))
 
 
-def _end(at: Sizes, end: End, width: Mm, side: Mm) -> list[Point]:
-    """Front or back, y from its outer face inwards: the left half, then its mirror image."""
-    sizes = at.all_of(f"box_{end}_length_cut", f"box_{end}_thickness")
-    if sizes is None or at.own(f"box_{end}_length_cut") is None:
+def _is_wall(piece: Piece) -> bool:
+    """Whether it stands on its edge, and is no face before the box."""
+    stand = piece.stand
+    return stand is not None and piece.size is not None and stand.width == "up" and piece.role != "front"
+
+
+def _footprint(plan: SolvedPlan, piece: Piece) -> list[Point]:
+    """The outline of a standing piece from above, with what is cut across it."""
+    stand, size = piece.stand, piece.size
+    if stand is None or size is None:
         return []
-    length, thick = sizes
-    start, set_in = (width - length) / 2, at.own(f"set_in_{end}") or ZERO
-    left = [(a, b + set_in) for a, b in _left_half(at, end, (start, side, thick))]
-    return [*left, *((width - a, b) for a, b in reversed(left))]
+    taken = [one for cut in piece.cuts if _is_met(piece, cut) for one in regions(plan, piece, cut)]
+    spans = list(_spans(taken, size[0], size[2]))
+    inner = [(along, low) for start, end, low, _ in spans for along in (start, end)]
+    outer = [(along, high) for start, end, _, high in reversed(spans) for along in (end, start)]
+    return [_in_space(stand, size[2], along, deep) for along, deep in (*inner, *outer)]
 
 
-def _left_half(at: Sizes, end: End, size: tuple[Mm, Mm, Mm]) -> list[Point]:
-    """From the inner face round the left end to the outer face."""
-    start, side, thick = size
-    slot, tongue = at.own(f"slot_depth_{end}"), at.own(f"tongue_{end}")
-    if slot is not None:
-        inner = thick - slot
-        return [(side, thick), (side, inner), (ZERO, inner), (ZERO, thick), (start, thick), (start, ZERO)]
-    if tongue is not None:
-        return [(start, thick), (start, thick - tongue), (side, thick - tongue), (side, ZERO)]
-    removed = at.own(f"rabbet_depth_{end}") or at.own(f"socket_depth_{end}")
-    if removed is not None:
-        return [(side, thick), (side, thick - removed), (start, thick - removed), (start, ZERO)]
-    if at.own(f"finger_count_{end}") is not None or at.own(f"tail_count_{end}") is not None:
-        return [(side, thick), (side, ZERO)]
-    return [(start, thick), (start, ZERO)]
+def _is_met(piece: Piece, cut: Cut) -> bool:
+    """Whether a cut across a piece is there at the height that is looked at."""
+    return is_across(piece, cut.rule.datums[0]) and LOST_THERE.get(cut.rule.what, cut.rule.first) == cut.rule.first
 
 
-def _side(at: Sizes, depth: Mm, side: Mm) -> list[Point]:
-    """The left side: along its outer face, then back along its inner one with what is cut there."""
-    loss = {end: at.own(f"side_loss_{end}") or ZERO for end in ENDS}
-    front, back = loss["front"], depth - loss["back"]
-    inner = [(a, b) for a, b in _inner(_cut(at, "front"), front, side)]
-    behind = [(a, depth - b) for a, b in _inner(_cut(at, "back"), loss["back"], side)]
-    return [(ZERO, back), (ZERO, front), *inner, *reversed(behind)]
+def _spans(taken: list[Region], length: Mm, thickness: Mm) -> Iterator[tuple[Mm, Mm, Mm, Mm]]:
+    """Along the piece: from where to where, and what is left between its inside and its outside face."""
+    places = sorted({ZERO, length, *(end for one in taken for end in one.along)})
+    for start, end in pairwise(places):
+        low, high = ZERO, thickness
+        for one in taken:
+            if one.along[0] <= start and end <= one.along[1]:
+                low = max(low, one.deep[1]) if one.deep[0] == 0 else low
+                high = min(high, one.deep[0]) if one.deep[0] > 0 else high
+        if low < high:
+            yield start, end, low, high
 
 
-def _inner(cut: Cut | None, begins: Mm, side: Mm) -> list[Point]:
-    if cut is None:
-        return [(side, begins)]
-    deep, start, stop = cut
-    if start <= begins:
-        return [(side - deep, begins), (side - deep, stop), (side, stop)]
-    return [(side, begins), (side, start), (side - deep, start), (side - deep, stop), (side, stop)]
-
-
-def _cut(at: Sizes, end: End) -> Cut | None:
-    """The rabbet or dado of a side near one end."""
-    thick = at.of(f"box_{end}_thickness") or ZERO
-    rabbet, dado, tongue = (at.own(f"{name}_{end}") for name in ("side_rabbet", "dado_depth", "tongue"))
-    if rabbet is not None:
-        return rabbet, ZERO, thick
-    if dado is None:
-        return None
-    if tongue is not None:
-        begins = at.own(f"dado_from_{end}") or ZERO
-        return dado, begins, begins + tongue
-    set_in = at.own(f"set_in_{end}") or ZERO
-    return dado, set_in, set_in + thick
+def _in_space(stand: Stand, thickness: Mm, along: Mm, deep: Mm) -> Point:
+    away = thickness - deep if stand.inside > 0 else deep
+    if stand.length == "across":
+        return (stand.across + along, stand.back + away)
+    return (stand.across + away, stand.back + along)

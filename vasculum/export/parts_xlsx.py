@@ -31,7 +31,8 @@ def parts_xlsx(solution: Solution) -> bytes:
     buy = book.create_sheet("To buy")
     _fill(buy, ("No.", "Unit", "What", "Through"), ((h.count, h.unit, h.what, h.through) for h in solution.hardware))
     checks = book.create_sheet("Tape checks")
-    rows = ((c.drawer, c.what, c.value.text, c.value.other, c.tolerance.text) for c in solution.tape_checks)
+    read = [(c, solution.should_read(c)) for c in solution.tape_checks]
+    rows = ((c.drawer, c.what, value.text, value.other, c.tolerance.text) for c, value in read)
     _fill(checks, ("Drawer", "Measure", "Should read", "Other unit", "Within"), rows)
     out = io.BytesIO()
     book.save(out)

@@ -6,7 +6,7 @@ out along its whole way. What is asked once of two shapes at one distance is rem
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -46,6 +46,7 @@ def prove(plan: SolvedPlan) -> Proof:
 def _proved(plan: SolvedPlan) -> Proof:
     made = made_of(plan)
     standing: dict[str, list[_Standing]] = {space: [] for space in plan.plan.space_order}
+    solids: dict[str, Solid] = {}
     loose: list[str] = []
     waiting: list[str] = []
     pieces = 0
@@ -54,13 +55,14 @@ def _proved(plan: SolvedPlan) -> Proof:
         if solid is None:
             (waiting if piece.size is None or piece.rule.needs else loose).append(piece.id)
             continue
+        solids[piece.id] = solid
         pieces += bool(piece.rule.stock)
         standing[piece.space].append(_Standing(solid, piece.id.partition("/")[0], piece.rule.moves, False))
     meetings: list[Meeting] = []
     for space, own in standing.items():
         walls = [_Standing(one, "", False, True) for one in surroundings(plan, space)]
         meetings += _meetings(plan, space, [*own, *walls])
-    meetings += _joints(plan, made.pieces) + _lines(plan, (*made.pieces, *made.bodies))
+    meetings += _joints(plan, made.pieces, solids) + _lines(plan, (*made.pieces, *made.bodies))
     return Proof(pieces, tuple(loose), tuple(waiting), tuple(meetings))
 
 
@@ -130,7 +132,7 @@ def _intersection(
     first, second = Solid("", nothing, a, a_outline), Solid("", nothing, b, b_outline)
     shared = first.built() ^ second.built().translate(apart)
     largest: Box | None = None
-    for part in shared.decompose():
+    for part in shared.decompose() if shared.volume() > LEAST else []:
         bounds = part.bounding_box()
         box = Box((bounds[0], bounds[1], bounds[2]), (bounds[3], bounds[4], bounds[5]))
         if min(box.overlap(box)) > LEAST and part.volume() > LEAST and (largest is None or _size(box) > _size(largest)):
@@ -147,10 +149,14 @@ def _way_out(space: str, every: list[_Standing], place: str, travel: float) -> I
     """What the pieces of one drawer meet while it comes out."""
     moving = [one for one in every if one.moves and one.place == place]
     still = [one for one in every if not (one.moves and one.place == place)]
-    for one in moving:
+    low = np.array([one.solid.box.low for one in still])
+    high = np.array([one.solid.box.high for one in still])
+    for one in moving if still else []:
         room = one.solid.box.stretched(travel)
-        for other in still:
-            if min(room.overlap(other.solid.box)) > LEAST and (met := _passing(one.solid, other.solid, travel)):
+        reach = np.minimum(room.high, high) - np.maximum(room.low, low)
+        for at in np.nonzero((reach > LEAST).all(axis=1))[0]:
+            other = still[int(at)]
+            if met := _passing(one.solid, other.solid, travel):
                 yield _meeting(space, one.solid.id, other.solid.id, "on its way", met)
 
 
@@ -180,7 +186,7 @@ CORNERS = (
 )
 
 
-def _joints(plan: SolvedPlan, pieces: Iterable[Piece]) -> list[Meeting]:
+def _joints(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid]) -> list[Meeting]:
     """Corners of boxes that stand open by more than what snapping may leave on one side."""
     by_id = {piece.id: piece for piece in pieces}
     found = []
@@ -189,7 +195,7 @@ def _joints(plan: SolvedPlan, pieces: Iterable[Piece]) -> list[Meeting]:
             first, second = (by_id.get(f"{place}/{role}") for role in ends)
             if first is None or second is None:
                 continue
-            a, b = solid_of(plan, first), solid_of(plan, second)
+            a, b = solids.get(first.id), solids.get(second.id)
             if a is not None and b is not None and (gap := _gap(a, b)) > _promised(plan, place, ends[0]) + LEAST:
                 middle = a.box.low if ends[1] == "side_left" else a.box.high
                 found.append(Meeting(first.space, first.id, second.id, "gapes", middle, (gap, 0.0, 0.0)))

@@ -13,8 +13,9 @@ from typing import NamedTuple
 import manifold3d as m
 
 from vasculum.core.flow import AXES, TOWARDS, Stand
+from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece
+from vasculum.plan.making.pieces import Piece, values_of
 from vasculum.plan.making.regions import Region, points, regions
 
 Vector = tuple[float, float, float]
@@ -63,8 +64,8 @@ class Solid:
     @cached_property
     def box(self) -> Box:
         """Its bounds."""
-        x, y, z = self.corner
-        return Box(self.corner, (x + self.shape.extent[0], y + self.shape.extent[1], z + self.shape.extent[2]))
+        (x, y, z), (across, back, up) = self.corner, self.shape.extent
+        return Box(self.corner, (x + across, y + back, z + up))
 
     @property
     def is_plain(self) -> bool:
@@ -106,18 +107,30 @@ def solid_of(plan: SolvedPlan, piece: Piece) -> Solid | None:
     if piece.size is None or piece.stand is None:
         return None
     stand = piece.stand
+    like = (piece.rule, piece.size, stand[3:], piece.bands, piece.banded_by, values_of(plan, piece))
+    shape = _SHAPES.get(like)
+    if shape is None:
+        shape = _shape(plan, piece, stand, piece.size)
+        if len(_SHAPES) >= MOST_SHAPES:
+            _SHAPES.clear()
+        _SHAPES[like] = shape
+    return Solid(piece.id, (float(stand.across), float(stand.back), float(stand.up)), shape)
+
+
+MOST_SHAPES = 20_000
+_SHAPES: dict[object, Shape] = {}
+"""Shapes by everything that makes them: a piece that did not change is not cut anew."""
+
+
+def _shape(plan: SolvedPlan, piece: Piece, stand: Stand, size: tuple[Mm, Mm, Mm]) -> Shape:
     taken = [one for cut in piece.cuts for one in regions(plan, piece, cut)]
-    extent, corner = (
-        list(map(float, stand.extent(*piece.size))),
-        [float(stand.across), float(stand.back), float(stand.up)],
-    )
-    shift = [0.0, 0.0, 0.0]
+    extent, shift = list(map(float, stand.extent(*size))), [0.0, 0.0, 0.0]
     for edge in piece.bands:
         axis, side = AXES.index(TOWARDS[edge][0]), TOWARDS[edge][1]
         extent[axis] += float(piece.banded_by)
         shift[axis] += float(piece.banded_by) if side < 0 else 0.0
-    boxes = tuple(_moved(_in_space(stand, piece.size, one), shift) for one in taken)
-    return Solid(piece.id, (corner[0], corner[1], corner[2]), Shape((extent[0], extent[1], extent[2]), boxes))
+    boxes = tuple(_moved(_in_space(stand, size, one), shift) for one in taken)
+    return Shape((extent[0], extent[1], extent[2]), boxes)
 
 
 def _moved(box: Box, by: list[float]) -> Box:
@@ -125,10 +138,10 @@ def _moved(box: Box, by: list[float]) -> Box:
     return Box(low, high)
 
 
-def _in_space(stand: Stand, size: tuple[object, object, object], one: Region) -> Box:
+def _in_space(stand: Stand, size: tuple[Mm, Mm, Mm], one: Region) -> Box:
     """A region of a piece along the axes of the space, from the corner of the piece."""
     spans = {stand.length: one.along, stand.width: one.across}
-    thickness = float(size[2])  # type: ignore[arg-type]
+    thickness = float(size[2])
     near, far = map(float, one.deep)
     deep = (thickness - far, thickness - near) if stand.inside > 0 else (near, far)
     pairs = [tuple(map(float, spans[axis])) if axis in spans else deep for axis in AXES]

@@ -17,6 +17,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.edits.restoring import brought_back
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
+from vasculum.plan.making.meeting import Proof
 from vasculum.plan.telling.outcome import Moved, moved, moved_keys, outcome_delta
 from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import prove
@@ -33,6 +34,7 @@ class Desk:
         self.plans = plans
         self._solved: OrderedDict[tuple[str, int], SolvedPlan] = OrderedDict()
         self._lock = Lock()
+        self._looked_at: SolvedPlan | None = None
 
     # ---- solved plans --------------------------------------------------------------------------------------------
 
@@ -64,6 +66,12 @@ class Desk:
         """The solution of an earlier revision, or None where it is no longer kept."""
         plan = self.plans.at(plan_id, number)
         return None if plan is None else self.solved_at(plan_id, number, plan)
+
+    def _nearer(self, before: SolvedPlan | None) -> SolvedPlan | None:
+        """The last preview of the same plan, which has what is being typed already; or the plan itself."""
+        last = self._looked_at
+        is_near = last is not None and before is not None and last.plan.places.keys() == before.plan.places.keys()
+        return last if is_near else before
 
     # ---- answers -------------------------------------------------------------------------------------------------
 
@@ -105,7 +113,7 @@ class Desk:
     ) -> ChangeAnswer:
         """The whole answer of a change against the newest revision, and then the change kept."""
         before = self.solved(head)
-        made = self._otherwise(before, after, view)
+        made = self._otherwise(before, after, view, prove(after))
         patch = jsonpatch.make_patch(before.plan.model_dump(mode="json"), after.plan.model_dump(mode="json")).patch
         revision = self.plans.keep(head, after.plan, label, field, step)
         self._remember(revision, after)
@@ -116,8 +124,11 @@ class Desk:
         head, goal, label = self.plans.goal(plan_id, base, way)
         return self.answer(head, self.worked_out(head, goal), label, step=way)
 
-    def _otherwise(self, before: SolvedPlan | None, after: SolvedPlan, view: View | None) -> dict[str, Any]:
-        proofs = (None if before is None else prove(before), prove(after))
+    def _otherwise(
+        self, before: SolvedPlan | None, after: SolvedPlan, view: View | None, proof: Proof
+    ) -> dict[str, Any]:
+        """What became otherwise. A change is proved; while somebody types, the last proof stands."""
+        proofs = (None if before is None else prove(before), proof)
         return {
             "outcome": outcome_delta(before, after, proofs),
             "drawings": drawing_deltas(before, after, view),
@@ -136,8 +147,10 @@ class Desk:
         }
 
     def preview(self, before: SolvedPlan | None, plan: Plan, view: View | None = None) -> PreviewAnswer:
-        """What a plan would be; nothing is kept."""
-        return PreviewAnswer(**self._otherwise(before, marked(plan, before), view))
+        """What a plan would be; nothing is kept. It is worked out from the last preview where that is nearer to it."""
+        after = marked(plan, self._nearer(before))
+        self._looked_at = after
+        return PreviewAnswer(**self._otherwise(before, after, view, prove(after if before is None else before)))
 
     def moved_between(self, plan_id: str, base: int, head: int) -> list[Moved]:
         """What changed from one revision to another; nothing where the first is no longer kept."""

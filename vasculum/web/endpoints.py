@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gzip
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import wraps
@@ -16,6 +17,8 @@ from vasculum.plan.document.reading import Fault, pointer
 
 Body = TypeVar("Body", bound=BaseModel)
 
+WORTH_PACKING = 8_000
+"""Longer answers are packed, in bytes, where the caller can unpack."""
 BODY_CODES = (400, 413, 415, 422)
 """What a faulty body may be answered with."""
 
@@ -105,7 +108,13 @@ class Endpoints:
 def _json(made: BaseModel | None, status: int, is_sparse: bool) -> Response:
     if made is None:
         return Response(status=204)
-    return Response(made.model_dump_json(exclude_defaults=is_sparse), status, content_type="application/json")
+    body = made.model_dump_json(exclude_defaults=is_sparse).encode()
+    answer = Response(body, status, content_type="application/json")
+    if len(body) > WORTH_PACKING and request.accept_encodings.best_match(["gzip", "identity"]) == "gzip":
+        answer.set_data(gzip.compress(body, compresslevel=1))
+        answer.headers["Content-Encoding"] = "gzip"
+        answer.vary.add("Accept-Encoding")
+    return answer
 
 
 def need_json() -> bytes:

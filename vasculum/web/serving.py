@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import logging
 import socket
 from pathlib import Path
@@ -20,11 +21,23 @@ def serve_forever(data: Path | None, port: int, with_demo: bool) -> None:
     if port and _is_taken(port):
         raise click.ClickException(f"Port {port} is taken. Close what uses it, or choose another: --port 0 takes any.")
     server = create_server(create_app(data, with_demo), host=HOST, port=port, threads=8, ident="vasculum")
+    _tidy_seldom()
     click.echo(f"Vasculum is at http://{HOST}:{server.effective_port}/  (stop with Ctrl+C)")
     try:
         server.run()
     except KeyboardInterrupt:
         click.echo("Stopped; everything is kept.")
+
+
+YOUNG, MIDDLE, OLD = 100_000, 20, 20
+"""How much is made before the collector looks: solved plans are large, live long and hold no cycles to speak of."""
+
+
+def _tidy_seldom() -> None:
+    """What is loaded by now stays for good, and the collector does not walk through it while somebody types."""
+    gc.collect()
+    gc.freeze()
+    gc.set_threshold(YOUNG, MIDDLE, OLD)
 
 
 def _is_taken(port: int) -> bool:

@@ -2631,9 +2631,11 @@ export interface components {
              * @description The number and name of the drawer where a plan has several; empty for what is measured once.
              */
             drawer: string;
-            /** Key */
+            /**
+             * Key
+             * @description The quantity that it should read.
+             */
             key: string;
-            value: components["schemas"]["Shown"];
             tolerance: components["schemas"]["Shown"];
         };
         /**

@@ -82,6 +82,22 @@ class Quantities(Mapping[Key, Derivation]):
     def __contains__(self, key: object) -> bool:
         return key in self._slots
 
+    def get(self, key: Key, default: Any = None) -> Any:
+        """The quantity under a key, or something else where there is none."""
+        at = self._slots.get(key)
+        return default if at is None else self._of[at]
+
+    def every(self) -> Iterator[Derivation]:
+        """All of them, in the order of their slots."""
+        return (one for one in self._of if one.key[0])
+
+    def otherwise(self, before: Quantities) -> list[Key] | None:
+        """The keys whose quantities differ from those over the same wiring; None where that is another one."""
+        if before._slots is not self._slots:
+            return None
+        pairs = zip(before._of, self._of, strict=True)
+        return [new.key for old, new in pairs if old is not new and old != new]
+
 
 @dataclass(frozen=True)
 class Solved:
@@ -90,7 +106,7 @@ class Solved:
     wiring: Wiring
     given: Mapping[Key, Given]
     pins: Mapping[Key, Fraction]
-    quantities: Mapping[Key, Derivation]
+    quantities: Quantities
     changed: frozenset[Key]
     run: _Run | None = field(default=None, repr=False, compare=False)
     """The slots it stands in."""

@@ -61,7 +61,7 @@ class Step(NamedTuple):
     """Whether every input is one slot."""
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Wiring:
     """Tasks in an order that works, and for each key the tasks that read it."""
 

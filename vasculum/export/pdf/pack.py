@@ -277,11 +277,13 @@ def _tape_checks(solution: Solution) -> Iterator[Flowable]:
     shared = [c for c in solution.tape_checks if not c.drawer]
     if shared:
         rows: list[list[str | Paragraph]] = [
-            [c.what, said(c.value.text, BIG), c.value.other, f"± {c.tolerance.text}", "________"] for c in shared
+            [c.what, said(read.text, BIG), read.other, f"± {c.tolerance.text}", "________"]
+            for c in shared
+            if (read := solution.should_read(c))
         ]
         head = ("Measure", "Should read", "Other unit", "Within", "Reads")
         yield KeepTogether([said("Tape checks", SECTION), table(head, rows, (5, 2, 2, 1.5, 2))])
-    own = [Line(c.what, c.drawer, c.value, "______") for c in solution.tape_checks if c.drawer]
+    own = [Line(c.what, c.drawer, solution.should_read(c), "______") for c in solution.tape_checks if c.drawer]
     yield from by_drawer("Tape checks, drawer by drawer", own)
 
 

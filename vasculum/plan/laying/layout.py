@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
 from functools import cache
+from typing import NamedTuple
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
@@ -17,8 +17,7 @@ FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
 
 
-@dataclass(frozen=True)
-class Node:
+class Node(NamedTuple):
     """One place where it stands: its parent, its number among its siblings, and what borders it."""
 
     id: str
@@ -49,17 +48,17 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
     last = len(place.children) - 1
     is_even = is_even_stack(plan, node)
     for at, id_ in enumerate(place.children):
-        child = replace(node, id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
+        child = node._replace(id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
         if place.holds == "rows":
             is_open = divider_of(place) == "open"
             above = is_open if at > 0 else False
             below = is_open if at < last else False
             top, bottom = node.is_top_edge and at == 0, node.is_bottom_edge and at == last
-            child = replace(child, of="row", is_open_above=above, is_open_below=below)
-            child = replace(child, is_top_edge=top, is_bottom_edge=bottom)
+            child = child._replace(of="row", is_open_above=above, is_open_below=below)
+            child = child._replace(is_top_edge=top, is_bottom_edge=bottom)
         else:
             left, right = node.is_left_edge and at == 0, node.is_right_edge and at == last
-            child = replace(child, of="column", is_left_edge=left, is_right_edge=right)
+            child = child._replace(of="column", is_left_edge=left, is_right_edge=right)
         yield from _walk(plan, child)
 
 

@@ -1,6 +1,7 @@
 """From the plan document to places, given values and pins: the structure and the numbers that the catalogue works on.
 
-Places nest as choices are looked up: cell → space → plan → defaults. A stock row is unpacked into plain sizes here.
+Places nest as choices are looked up: cell → space → plan; a default stands in the plan until something is chosen there,
+so that choosing it changes a value and no structure. A stock row is unpacked into plain sizes here.
 """
 
 from __future__ import annotations
@@ -19,7 +20,7 @@ from vasculum.plan.laying.crossings import BUILT_IN, crossing_ids, crossing_kind
 from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 
-DEFAULTS, PLAN = "defaults", "plan"
+PLAN = "plan"
 
 THICKNESS_OF_SHEET = {
     "side_sheet": "side_thickness",
@@ -82,9 +83,8 @@ def plan_to_places(plan: Plan) -> Laid:
     """Lay a plan out: every place with its kinds, every value that a person or a default gives, every pin."""
     laid = Laid()
     known = choosables(plan.defaults_edition)
-    laid.places[DEFAULTS] = Place(DEFAULTS, frozenset({"defaults"}), None, (PLAN,))
-    laid.places[PLAN] = Place(PLAN, frozenset({"plan"}), DEFAULTS, tuple(plan.space_order))
-    laid.given |= {(DEFAULTS, name): one for name, one in _defaults(plan, known)}
+    laid.places[PLAN] = Place(PLAN, frozenset({"plan"}), None, tuple(plan.space_order))
+    laid.given |= {(PLAN, name): one for name, one in _defaults(plan, known)}
     laid.given[PLAN, "increment"] = Given(plan.length(plan.units.increment), "chosen")
     laid.given[PLAN, "thickness_increment"] = Given(plan.length(plan.units.thickness_increment), "chosen")
     _give_choices(laid, plan, PLAN, [plan.choices])

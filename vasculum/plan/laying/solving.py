@@ -56,7 +56,17 @@ def solve_plan(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
     """Work a plan out; ``before`` is an earlier state of it, of which everything untouched is taken over."""
     laid = plan_to_places(plan)
     wiring = _WIRINGS.of(laid)
-    return SolvedPlan(plan, laid, solve(wiring, laid.given, laid.pins, before.solved if before else None))
+    solved = solve(wiring, laid.given, laid.pins, before.solved if before else None)
+    return SolvedPlan(plan, laid, solved, _taken_over(plan, solved, before))
+
+
+def _taken_over(plan: Plan, solved: Solved, before: SolvedPlan | None) -> dict[str, Any]:
+    """What was said of quantities that did not change, in the same unit and with the same stations."""
+    if before is None or before.solved.wiring is not solved.wiring or "shown" not in before.kept:
+        return {}
+    if before.plan.units.length != plan.units.length or before.plan.readings.keys() != plan.readings.keys():
+        return {}
+    return {"shown": {key: said for key, said in before.kept["shown"].items() if key not in solved.changed}}
 
 
 def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:

@@ -180,11 +180,16 @@ def _grain(plan: SolvedPlan, place: str, rule: PieceRule, sheet: str | None) -> 
     return "free" if row is not None and row.grain == "free" else "length"
 
 
+def values_of(plan: SolvedPlan, piece: Piece) -> tuple[object, ...]:
+    """What is cut into a piece, and by how much: two pieces with the same are cut alike."""
+    quantities = plan.solved.quantities
+    return tuple((c.rule.way, tuple([quantities[c.keys[name]].value for name in c.rule.names])) for c in piece.cuts)
+
+
 def merged(plan: SolvedPlan, pieces: Iterable[Piece]) -> list[list[Piece]]:
     """Identical pieces together: the same cut sizes, sheet, grain, cuts, bands and hand. No piece is lost."""
     groups: dict[object, list[Piece]] = {}
     for piece in pieces:
-        cuts = tuple((c.rule.way, tuple(plan.solved.value(*c.keys[name]) for name in c.rule.names)) for c in piece.cuts)
-        same = (piece.size, piece.sheet, piece.hand, piece.grain, cuts, piece.band, piece.bands)
+        same = (piece.size, piece.sheet, piece.hand, piece.grain, values_of(plan, piece), piece.band, piece.bands)
         groups.setdefault(piece.id if piece.size is None else same, []).append(piece)
     return list(groups.values())

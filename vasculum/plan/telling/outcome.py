@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Collection, Iterator
 from typing import Any
 
 from vasculum.core.flow import Key, key_text
@@ -80,8 +80,8 @@ class OutcomeDelta(Model):
 
 def outcome_delta(before: SolvedPlan | None, after: SolvedPlan, proofs: tuple[Proof | None, Proof]) -> OutcomeDelta:
     """What a plan says otherwise than the one before it; everything where there was none."""
-    held = set() if before is None else set(quantity_keys(before))
-    quantities = dict(_changed(before, after, held))
+    held: Collection[Key] = () if before is None else quantity_keys(before)
+    quantities, known = dict(_changed(before, after, held)), quantity_keys(after)
     now = sections_of(after, proofs[1])
     then = None if before is None else sections_of(before, proofs[0])
     sections: dict[str, Any] = {
@@ -89,22 +89,31 @@ def outcome_delta(before: SolvedPlan | None, after: SolvedPlan, proofs: tuple[Pr
     }
     return OutcomeDelta(
         quantities={key_text(key): said for key, said in quantities.items()},
-        gone=[] if before is None else sorted(map(key_text, held.difference(quantity_keys(after)))),
+        gone=sorted(key_text(key) for key in held if key not in known),
         parts=_parts([] if then is None else then.parts, now.parts),
         moved=None if before is None else _moved(before, after, list(quantities)),
         **sections,
     )
 
 
-def _changed(before: SolvedPlan | None, after: SolvedPlan, held: set[Key]) -> Iterator[tuple[Key, QuantityShown]]:
+def _changed(
+    before: SolvedPlan | None, after: SolvedPlan, held: Collection[Key]
+) -> Iterator[tuple[Key, QuantityShown]]:
     """The quantities that are said otherwise now."""
-    is_same_unit = before is not None and before.plan.units.length == after.plan.units.length
-    for key in quantity_keys(after):
-        if before is None or key not in held or not is_same_unit:
+    keys = quantity_keys(after)
+    if before is None or before.plan.units.length != after.plan.units.length:
+        yield from ((key, quantity_shown(after, key)) for key in keys)
+        return
+    old, new = before.solved.quantities, after.solved.quantities
+    changed = new.otherwise(old)
+    for key in keys if changed is None else changed:
+        if key not in keys:
+            continue
+        if key not in held:
             yield key, quantity_shown(after, key)
             continue
-        old, new = before.solved.quantities[key], after.solved.quantities[key]
-        if old is not new and old != new:
+        was, now = old[key], new[key]
+        if was is not now and was != now:
             said = quantity_shown(after, key)
             if said != quantity_shown(before, key):
                 yield key, said
@@ -112,7 +121,7 @@ def _changed(before: SolvedPlan | None, after: SolvedPlan, held: set[Key]) -> It
 
 def _parts(before: list[PartShown], after: list[PartShown]) -> PartsDelta | None:
     known = {row.ids[0]: row for row in before}
-    changed = {row.ids[0]: row for row in after if known.get(row.ids[0]) != row}
+    changed = {row.ids[0]: row for row in after if known.get(row.ids[0]) is not row}
     order = [row.ids[0] for row in after]
     is_otherwise = order != list(known)
     return PartsDelta(changed=changed, order=order if is_otherwise else None) if changed or is_otherwise else None
@@ -120,8 +129,7 @@ def _parts(before: list[PartShown], after: list[PartShown]) -> PartsDelta | None
 
 def moved_keys(before: SolvedPlan, after: SolvedPlan) -> list[Key]:
     """Sizes that are read otherwise now, those of parts first: not those that are only said in another unit."""
-    held = set(quantity_keys(before))
-    return _in_order(before, after, [key for key, _ in _changed(before, after, held)])
+    return _in_order(before, after, [key for key, _ in _changed(before, after, quantity_keys(before))])
 
 
 def _in_order(before: SolvedPlan, after: SolvedPlan, changed: list[Key]) -> list[Key]:

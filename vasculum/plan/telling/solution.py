@@ -8,19 +8,20 @@ from __future__ import annotations
 from collections.abc import Iterator
 from fractions import Fraction
 from typing import Any
+from weakref import WeakKeyDictionary
 
-from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, key_text
+from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, Wiring, key_text
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.plan.document import Model, as_usual
 from vasculum.plan.edits.patching import PatchStep
 from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.laying.layout import boxes_of, numbers_of
-from vasculum.plan.laying.places import DEFAULTS, PLAN, choices_at, sheet_behind
+from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import goods_of
 from vasculum.plan.making.meeting import Proof
-from vasculum.plan.making.pieces import Cut, Grain, Piece, merged, pieces_of
+from vasculum.plan.making.pieces import Cut, Grain, Piece, merged, pieces_of, values_of
 from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
 from vasculum.plan.telling.cuts import CutShown, in_words
 from vasculum.plan.telling.hardware import Hardware, hardware_shown
@@ -126,7 +127,7 @@ class TapeCheck(Model):
     drawer: str
     """The number and name of the drawer where a plan has several; empty for what is measured once."""
     key: str
-    value: Shown
+    """The quantity that it should read."""
     tolerance: Shown
 
 
@@ -164,6 +165,12 @@ class Solution(Model):
     """The plan put together in space; nothing where nobody asked."""
     asked: list[AskedAt]
 
+    def should_read(self, check: TapeCheck) -> Shown:
+        """The value that a tape check is about."""
+        value = self.quantities[check.key].value
+        assert value is not None, "a check is made of a size that has its value"
+        return value
+
 
 class Sections(Model):
     """Everything that is said of a plan but its quantities."""
@@ -197,7 +204,7 @@ def sections_of(plan: SolvedPlan, proof: Proof | None = None) -> Sections:
 
 def _sections(plan: SolvedPlan, proof: Proof | None) -> Sections:
     numbers, pieces, goods = numbers_of(plan.plan), list(pieces_of(plan)), goods_of(plan)
-    parts = [_part_row(plan, group, numbers) for group in merged(plan, pieces)]
+    parts = [_row(plan, group, numbers) for group in merged(plan, pieces)]
     findings, assumed = findings_of(plan, proof), list(_assumed(plan))
     is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
     return Sections(
@@ -214,15 +221,19 @@ def _sections(plan: SolvedPlan, proof: Proof | None) -> Sections:
     )
 
 
-def quantity_keys(plan: SolvedPlan) -> Iterator[Key]:
+def quantity_keys(plan: SolvedPlan) -> dict[Key, None]:
     """The keys that a person may ask about: no checks, no inner tuples, no defaults that nothing reads."""
-    for key in plan.solved.quantities:
-        task = plan.solved.wiring.task(key)
-        if task is not None and (task.rule.is_check or key[1].endswith("*")):
-            continue
-        if key[0] == DEFAULTS and key in plan.solved.wiring.unread:
-            continue
-        yield key
+    wiring = plan.solved.wiring
+    kept: dict[Key, None] | None = _KEYS.get(wiring)
+    if kept is None:
+        given = (key for key in wiring.choices if key[0] != PLAN or key not in wiring.unread)
+        worked_out = (t.key for t in wiring.tasks if not t.rule.is_check and not t.key[1].endswith("*"))
+        kept = _KEYS[wiring] = dict.fromkeys((*given, *worked_out))
+    return kept
+
+
+_KEYS: WeakKeyDictionary[Wiring, dict[Key, None]] = WeakKeyDictionary()
+"""They follow from the wiring alone."""
 
 
 def shown(plan: SolvedPlan, value: Any, measure: MeasureUnit = "mm") -> Shown | None:
@@ -253,8 +264,12 @@ def _shown(value: Any, unit: Unit, measure: MeasureUnit) -> Shown | None:
 
 def quantity_shown(plan: SolvedPlan, key: Key) -> QuantityShown:
     """One quantity in the plan's unit."""
-    label = place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else ""
-    return _quantity(plan.solved.quantities[key], plan.plan.units.length, label)
+    kept: dict[Key, QuantityShown] = plan.kept.setdefault("shown", {})
+    found = kept.get(key)
+    if found is None:
+        label = place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else ""
+        found = kept[key] = _quantity(plan.solved.quantities[key], plan.plan.units.length, label)
+    return found
 
 
 def label_at(plan: SolvedPlan, key: Key) -> str:
@@ -307,6 +322,32 @@ def _size(plan: SolvedPlan, key: Key) -> Size:
     )
 
 
+def _row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartShown:
+    """A row of the list; the same pieces in the same words are told once."""
+    piece, quantities = group[0], plan.solved.quantities
+    asked = (
+        tuple(
+            (p.id, plan.plan.marks.get(p.id), place_name(plan.plan, p.place), numbers.get(p.place, 0)) for p in group
+        ),
+        tuple(quantities[key][:5] for key in (piece.length, piece.width, piece.thickness)),
+        piece.sheet and plan.plan.library.sheets[piece.sheet].name,
+        (piece.grain, piece.bands, piece.rule, weight_of_piece(plan, piece), plan.plan.units.length),
+        values_of(plan, piece),
+        tuple(key for cut in piece.cuts for key in cut.keys.values()),
+        plan.solved.value(*nearest_key(plan, piece.place, "blade_kerf")) if piece.place in plan.laid.places else None,
+    )
+    row = _ROWS.get(asked)
+    if row is None:
+        if len(_ROWS) >= MOST_ROWS:
+            _ROWS.clear()
+        row = _ROWS[asked] = _part_row(plan, group, numbers)
+    return row
+
+
+MOST_ROWS = 4000
+_ROWS: dict[object, PartShown] = {}
+
+
 def _part_row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartShown:
     piece = group[0]
     sheet = plan.plan.library.sheets.get(piece.sheet) if piece.sheet else None
@@ -357,7 +398,8 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
 
 
 def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
-    for key, one in plan.solved.quantities.items():
+    for one in plan.solved.quantities.every():
+        key = one.key
         problem = _problem(one.refusal, plan.plan.units.length)
         if problem is not None:
             yield FindingShown(
@@ -374,8 +416,8 @@ def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
 
 def _checks(plan: SolvedPlan) -> Iterator[FindingShown]:
     unit = plan.plan.units.length
-    for key, one in plan.solved.quantities.items():
-        finding = one.value
+    for one in plan.solved.quantities.every():
+        key, finding = one.key, one.value
         if isinstance(finding, Finding):
             about = (nearest_key(plan, key[0], name) for name in finding.about)
             yield FindingShown(
@@ -450,7 +492,7 @@ def _tape_checks(plan: SolvedPlan) -> Iterator[TapeCheck]:
             if value is not None and tolerance is not None and key not in seen:
                 seen.add(key)
                 drawer = cell_name(plan.plan, node.id, numbers) if key[0] == node.id and len(boxes) > 1 else ""
-                yield TapeCheck(what=what, drawer=drawer, key=key_text(key), value=value, tolerance=tolerance)
+                yield TapeCheck(what=what, drawer=drawer, key=key_text(key), tolerance=tolerance)
 
 
 def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:

@@ -13,7 +13,7 @@ from vasculum.core.lengths import Unit, show, show_other, show_with_unit
 from vasculum.core.tables import choosables
 from vasculum.core.weights import show_weight
 from vasculum.plan.document import Plan, Reading
-from vasculum.plan.laying.places import DEFAULTS, PLAN, THICKNESS_OF_SHEET
+from vasculum.plan.laying.places import PLAN, THICKNESS_OF_SHEET
 from vasculum.plan.making.pieces import Piece
 
 _ENDINGS = (("_cut", ", cut"), ("_built", ", as it comes out"), ("_here", " here"))
@@ -67,7 +67,7 @@ def place_name(plan: Plan, place: str) -> str:
         return "Face frame" if plan.surveys[place].what == "frame" else "Inside"
     if place in plan.readings:
         return station_of(plan.readings[place])
-    return {PLAN: "This plan", DEFAULTS: "Defaults"}.get(place, place)
+    return {PLAN: "This plan"}.get(place, place)
 
 
 def cell_name(plan: Plan, place: str, numbers: Mapping[str, int]) -> str:
