@@ -9,8 +9,8 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.lengths import read_length
 from vasculum.core.tables import stock_runners
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.patching import PatchStep, patched
-from vasculum.plan.edits.starting import new_plan, runner_row
+from vasculum.plan.document.patching import PatchStep, patched
+from vasculum.plan.document.starting import new_plan, runner_row
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 

@@ -32,9 +32,9 @@ from vasculum.core.flow import wire  # noqa: E402
 from vasculum.demo import demo_plan  # noqa: E402
 from vasculum.export.pdf.pack import print_pack  # noqa: E402
 from vasculum.plan.document import Plan  # noqa: E402
+from vasculum.plan.document.patching import PatchStep, patched  # noqa: E402
 from vasculum.plan.document.reading import plan_from  # noqa: E402
-from vasculum.plan.edits.patching import PatchStep, patched  # noqa: E402
-from vasculum.plan.edits.starting import new_plan  # noqa: E402
+from vasculum.plan.document.starting import new_plan  # noqa: E402
 from vasculum.plan.laying.places import plan_to_places  # noqa: E402
 from vasculum.plan.laying.solving import solve_plan  # noqa: E402
 from vasculum.plan.making.marking import marked  # noqa: E402

@@ -375,7 +375,7 @@ def test_a_missing_reading_lets_its_followers_wait_and_the_rest_stand(
     missing: str, code: str, stands: str, waits: str
 ) -> None:
     sizes = {"width": "22 1/2", "height": "9 7/16", "depth": "18"} | {missing: None}
-    from vasculum.plan.edits.starting import new_plan
+    from vasculum.plan.document.starting import new_plan
 
     done = solved(new_plan("Half", "frameless", "in", **sizes))
     drawer = drawer_of(done.plan)

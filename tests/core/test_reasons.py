@@ -13,7 +13,9 @@ from vasculum.core.reasons import (
     Done,
     Remembering,
     expression_of,
+    how_many,
     largest,
+    litres,
     longest_not_over,
     remember,
     render,
@@ -56,7 +58,14 @@ def told(rule: Callable[..., Any], **inputs: F | tuple[F, ...]) -> str:
         ),
         (lambda a, i: snap_up(a, i), {"a": F(7), "i": F(2)}, "a up to the next multiple of i"),
         (lambda a, s: longest_not_over(a, s), {"a": F(7), "s": (F(3), F(6), F(9))}, "longest stock length not over a"),
-        (lambda each: sum(taken(each)), {"each": (F(1), F(2))}, "0 + each + each"),
+        (lambda each: sum(taken(each)), {"each": (F(1), F(2))}, "each + each"),
+        (lambda a: a - F(0), {"a": F(3)}, "a"),
+        (lambda a: 0 - a, {"a": F(3)}, "0 − a"),
+        (lambda a: 1 * a / 1, {"a": F(3)}, "a"),
+        (lambda a, b: -a - b, {"a": F(3), "b": F(1)}, "−a − b"),
+        (lambda a, b: -(a - b), {"a": F(3), "b": F(1)}, "−(a − b)"),
+        (lambda a, b: litres(a * b), {"a": F(3), "b": F(1)}, "a × b, in litres"),
+        (lambda each: 2 * how_many(*each), {"each": (F(7), F(9))}, "2 × how many of (each, each)"),
     ],
 )
 def test_a_sum_is_told_with_as_few_parentheses_as_it_needs(rule: Any, inputs: dict[str, Any], text: str | None) -> None:
@@ -123,6 +132,26 @@ def test_comparisons_are_recorded_with_their_answer() -> None:
     assert a < b
     assert not a >= b
     assert [(d.mark, d.value) for d in log] == [("<", 1), ("≥", 0)]
+
+
+def test_equality_is_a_comparison_too() -> None:
+    log: list[Done] = []
+    a = remember("p", "a", F(1), log)
+    assert a == 1
+    assert a != 2
+    assert [(d.mark, d.value) for d in log] == [("=", 1), ("=", 0)]
+
+
+def test_a_number_that_remembers_stands_beside_a_judgement() -> None:
+    a = remember("p", "a", F(3), [])
+    assert a <= 3.5
+    assert a > 2.5
+
+
+def test_a_rule_that_only_judges_has_no_sum_but_what_it_compared() -> None:
+    again = replay(lambda a: F(1) if a <= 4 else F(2), {"a": remember("p", "a", F(3), [])}, F(1))
+    assert again.expression is None
+    assert [(d.mark, d.value) for d in again.compared] == [("≤", 1)]
 
 
 def test_a_replay_must_give_the_planned_value() -> None:

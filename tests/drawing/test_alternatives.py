@@ -8,7 +8,7 @@ from shapely import Polygon
 from tests.helpers import RUNNER_SYSTEMS, frameless, measured, solved, with_runner
 from vasculum.drawing.alternatives import Picture, picture_of
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.weighing import weighed_plans
 

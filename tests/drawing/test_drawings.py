@@ -32,7 +32,7 @@ from vasculum.drawing.shown import drawings_of, sheet_of
 from vasculum.drawing.stations import front_stations, top_stations
 from vasculum.drawing.strokes import PathStroke, TextStroke, bounds_of, printed_strokes_of, strokes_of
 from vasculum.drawing.tints import TINTS, tint_of
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of

@@ -35,7 +35,7 @@ from vasculum.export.pdf.pack import print_pack
 from vasculum.export.svg import svg_of
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.document.settings import SETTINGS, setting_named
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.solution import solution_of
 

@@ -2,17 +2,20 @@
 
 from __future__ import annotations
 
+import re
 from pathlib import Path
 from typing import NamedTuple
 
 import pytest
 
 from tests.helpers import mm, solved
+from vasculum.core.flow import key_text
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.laying.layout import BOXES, cells_of
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.solution import findings_of
+from vasculum.plan.telling.solution import findings_of, quantity_keys
+from vasculum.plan.telling.why import ReasonShown, tell
 
 HERE = Path(__file__).parent
 JOBS = sorted(path.stem for path in HERE.glob("*.json"))
@@ -131,3 +134,18 @@ def test_one_grain_runs_over_all_fronts_of_the_rolling_cabinet() -> None:
     assert plan.solved.value(column, "panel_length_needed") == mm("28 9/16")
     assert plan.solved.value(column, "panel_offcut") == mm("3 5/16")
     assert plan.solved.value(column, "figure_jumps_by") == -mm("1/16")
+
+
+@pytest.mark.parametrize("name", JOBS)
+def test_every_reason_of_a_job_tells_how_its_number_came_about(name: str) -> None:
+    plan = job(name)
+    told: dict[str, ReasonShown] = {}
+    for key in quantity_keys(plan):
+        if key_text(key) not in told:
+            told |= {reason.key: reason for reason in tell(plan, key)}
+    sums = [reason.sum for reason in told.values() if reason.sum and reason.inputs]
+    compared = [line for reason in told.values() for line in reason.compared]
+    assert sums
+    assert not [each for each in sums if re.fullmatch(r"\d+", each)], "a bare number explains nothing"
+    assert not [each for each in sums if re.search(r"^0 \+|[+−] 0( [+−×÷]|\)|$)|[×÷] 1( [+−×÷]|\)|$)|\d{7}", each)]
+    assert not [each for each in compared if re.search(r"\d{7}", each)]

@@ -11,7 +11,7 @@ from shapely.geometry import box as rectangle
 
 from tests.helpers import changed, drawer_of, solved, space_of, split, step
 from vasculum.core.passing import AXES, PLACE, Room, Sizes, Way, goes_through, pieces, way_in, ways_through
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 
 SIZE = st.integers(min_value=40, max_value=1600).map(Fraction)
 ROOM = st.one_of(st.none(), st.integers(min_value=100, max_value=2400).map(Fraction))

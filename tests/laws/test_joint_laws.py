@@ -23,7 +23,7 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.walls import walls_from_above
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 
 FRONTS, BACKS = ([k.partition(".")[2] for k in the_catalogue().alternatives(family)] for family in ("joint", "back"))

@@ -15,7 +15,7 @@ from vasculum.core.lengths import read_length, show
 from vasculum.core.reasons import snap_down, snap_up
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import read_plan, write_plan
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.telling.solution import solution_of
 from vasculum.plan.telling.why import tell

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 
 from tests.helpers import RUNNER_SYSTEMS, changed, drawer_of, kinds_in, share, solved, split, step, with_runner
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.solid.proof import prove

@@ -297,7 +297,7 @@ def test_a_whole_drawer_by_hand(title: str, make: Any, sizes: dict[str, str]) ->
 
 def test_a_metric_drawer_by_hand() -> None:
     """600 wide, 180 high, 510 deep, 12 mm sides, 18 mm front, 6 mm bottom; cut to 0.5 mm. Worked here."""
-    from vasculum.plan.edits.starting import new_plan
+    from vasculum.plan.document.starting import new_plan
 
     plan = new_plan("Metric", "frameless", "mm", "600", "180", "510")
     sizes = {

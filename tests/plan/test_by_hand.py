@@ -13,7 +13,7 @@ import pytest
 from tests.helpers import RUNNER_SYSTEMS, frameless, measured, mm, solved, value, with_choices, with_runner
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 
 JOINTS = {
     # sides, front: nominal 1/2 in; measured 15/32 in; nominal 12 mm; measured 11.7 mm

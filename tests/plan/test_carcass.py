@@ -26,7 +26,7 @@ from vasculum.drawing.opening import elevation
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Rect
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of

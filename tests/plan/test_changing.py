@@ -23,9 +23,9 @@ from tests.helpers import (
 from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import show
 from vasculum.plan.document.marks import mark_text, with_marks
+from vasculum.plan.document.patching import PatchStep, patched
 from vasculum.plan.document.reading import FaultyPlan
-from vasculum.plan.edits.patching import PatchStep, patched
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import solve_plan
 from vasculum.plan.telling.outcome import moved
 from vasculum.plan.telling.solution import solution_of

@@ -8,8 +8,8 @@ import pytest
 
 from tests.helpers import changed, drawer_of, fixed, frameless, mm, solved, space_of, split, step
 from vasculum.core.errors import PlanRefused
+from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.dragging import dragged, pushed
-from vasculum.plan.edits.patching import patched
 from vasculum.plan.laying.solving import SolvedPlan
 
 CASES: list[tuple[str, list[dict[str, Any]], dict[str, Any], int, str, str, list[str]]] = [

@@ -9,7 +9,7 @@ from vasculum.drawing.panel import panel_of
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Line, Rect, Text
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.starting import new_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import solution_of
 

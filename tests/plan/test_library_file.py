@@ -10,9 +10,9 @@ import pytest
 from tests.helpers import frameless, with_runner
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document import Plan
+from vasculum.plan.document.patching import patched
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits.library_file import KINDS, library_json, library_taken_in, read_library
-from vasculum.plan.edits.patching import patched
-from vasculum.plan.edits.starting import new_plan
 
 BOARD = {"name": "Board", "thickness": "3/4 in", "width": "3 1/2 in", "length": "96 in", "price": "6.10"}
 BAND = {"name": "Band", "thickness": "1/32 in"}

@@ -11,8 +11,8 @@ from tests.helpers import changed, drawer_of, fixed, framed, mm, solved, space_o
 from tests.plan.test_obstructions import with_obstruction
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.plan.document import Plan
+from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.mirroring import mirrored_space
-from vasculum.plan.edits.patching import patched
 from vasculum.plan.laying.layout import cells_of
 from vasculum.plan.making.pieces import pieces_of
 

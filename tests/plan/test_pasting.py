@@ -6,8 +6,8 @@ import pytest
 
 from tests.helpers import framed, frameless, solved, space_of
 from vasculum.core.errors import PlanRefused
+from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.pasted import MOST_ROWS
-from vasculum.plan.edits.patching import patched
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
 
 TABLE = """of,along,level,reading,plus_minus,note

@@ -6,7 +6,7 @@ import pytest
 
 from tests.helpers import frameless, with_runner
 from vasculum.core.errors import PlanRefused
-from vasculum.plan.edits.patching import patched
+from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.runners_csv import COLUMNS, read_runners, runners_csv, taken_in
 
 HEADING = "name,kind,side_clearance,height,metal,stock_lengths,measured"

@@ -156,8 +156,8 @@ def test_who_and_when_of_a_reading_are_checked(field: dict[str, str]) -> None:
 
 
 def test_a_mirror_image_takes_profiles_and_what_boxes_end_before_to_the_other_side() -> None:
+    from vasculum.plan.document.patching import patched
     from vasculum.plan.edits.mirroring import mirrored_space
-    from vasculum.plan.edits.patching import patched
 
     plan = frameless("24", "12", "20")
     profile = [{"at": "0 in", "projection": "3 in"}, {"at": "5 in", "projection": "1 in"}]

@@ -11,8 +11,8 @@ from vasculum.core.tables import choosables, length_of, mattresses
 from vasculum.plan.document import Obstruction, Setting
 from vasculum.plan.document.reading import FaultyPlan
 from vasculum.plan.document.settings import SETTINGS, setting_named
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.document.stations import station_groups
-from vasculum.plan.edits.starting import new_plan
 
 WHATS = get_args(Setting)
 

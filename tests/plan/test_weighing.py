@@ -7,8 +7,8 @@ import pytest
 from tests.helpers import RUNNER_SYSTEMS, changed, drawer_of, frameless, solved, step, value, with_runner
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import tools
+from vasculum.plan.document.patching import patched
 from vasculum.plan.document.reading import FaultyPlan
-from vasculum.plan.edits.patching import patched
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.comparing import volume_of
@@ -118,7 +118,7 @@ def test_a_box_on_each_system_by_hand(system: str) -> None:
 
 def test_a_concealed_runner_sizes_the_box_from_its_inside() -> None:
     """Clear 600, sides 12: outside 600 - 42 + 24 = 582; 14 below the sides. From memory."""
-    from vasculum.plan.edits.starting import new_plan
+    from vasculum.plan.document.starting import new_plan
 
     done = solved(with_runner(new_plan("U", "frameless", "mm", "600", "200", "520"), "undermount"))
     assert (value(done, "outside_width"), value(done, "play_below")) == (582, 14)

@@ -12,6 +12,7 @@ import sys
 import threading
 import urllib.error
 import urllib.request
+from http.client import HTTPException
 from pathlib import Path
 from typing import Any
 
@@ -60,7 +61,7 @@ def edit_until_killed(app: Running, acknowledged: list[tuple[int, str]]) -> None
             answer = app.call(f"/plans/{DEMO}/edits", {"base": revision, "patch": patch})
             revision = answer["revision"]
             acknowledged.append((revision, name))
-    except (urllib.error.URLError, ConnectionError, json.JSONDecodeError, TimeoutError, OSError):
+    except (urllib.error.URLError, HTTPException, ConnectionError, json.JSONDecodeError, TimeoutError, OSError):
         return
 
 

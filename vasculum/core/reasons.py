@@ -15,6 +15,8 @@ from typing import Any
 
 from vasculum.core.errors import CannotDerive, ReplayDiffers
 
+CUBIC_MM_PER_LITRE = 1_000_000
+
 # ---- what was done, as a tree -----------------------------------------------------------------------------------
 
 
@@ -60,6 +62,9 @@ class Remembering(Fraction):
         self.told = told
         return self
 
+    def __neg__(self) -> Fraction:
+        return _remembered(-Fraction(self), "negated", self)
+
 
 def remember(place: str, name: str, value: Any, told: list[Done]) -> Any:
     """Wrap one input of a rule; counts, texts and holes stay as they are, tuples are wrapped one by one."""
@@ -91,11 +96,25 @@ def _remembered(value: Fraction | int, mark: str, *numbers: Any) -> Fraction:
     return Remembering(value, Done(mark, tuple(expression_of(n) for n in numbers), Fraction(value)), told)
 
 
+def _is_own(number: Any, value: int) -> bool:
+    """Whether a number is the rule's own, and this one."""
+    return not isinstance(number, Remembering) and number == value
+
+
+def _left_as_it_is(mark: str, a: Any, b: Any) -> Any:
+    """The number that an operation with the rule's own 0 or 1 leaves as it is, which is not told; or None."""
+    neutral = 0 if mark in "+−" else 1
+    if mark in "+−×÷" and _is_own(b, neutral):
+        return a
+    return b if mark in "+×" and _is_own(a, neutral) else None
+
+
 def _arithmetic(name: str, operation: Callable[[Any, Any], Any], mark: str) -> None:
     def forward(a: Any, b: Any) -> Any:
         if isinstance(a, float) or isinstance(b, float):
             return operation(float(a), float(b))
-        return _remembered(operation(Fraction(a), Fraction(b)), mark, a, b)
+        same = _left_as_it_is(mark, a, b)
+        return _remembered(operation(Fraction(a), Fraction(b)), mark, a, b) if same is None else same
 
     setattr(Remembering, f"__{name}__", forward)
     setattr(Remembering, f"__r{name}__", lambda b, a: forward(a, b))
@@ -105,7 +124,7 @@ def _comparison(name: str, mark: str) -> None:
     plain = getattr(Fraction, f"__{name}__")
 
     def compare(a: Remembering, b: Any) -> Any:
-        answer = plain(a, b)
+        answer = plain(Fraction(a), b)
         if isinstance(b, (int, Fraction)):
             a.told.append(Done(mark, (expression_of(a), expression_of(b)), Fraction(bool(answer))))
         return answer
@@ -122,8 +141,9 @@ for _name, _operation, _mark in (
     ("mod", operator.mod, "left over"),
 ):
     _arithmetic(_name, _operation, _mark)
-for _name, _mark in (("lt", "<"), ("le", "≤"), ("gt", ">"), ("ge", "≥")):
+for _name, _mark in (("lt", "<"), ("le", "≤"), ("gt", ">"), ("ge", "≥"), ("eq", "=")):
     _comparison(_name, _mark)
+Remembering.__hash__ = Fraction.__hash__  # type: ignore[method-assign]
 
 
 # ---- functions that narrate themselves --------------------------------------------------------------------------
@@ -186,6 +206,18 @@ def longest_not_over(limit: Fraction, stock: Sequence[Fraction]) -> Fraction | N
     return _remembered(max(Fraction(f) for f in fitting), "longest stock not over", limit)
 
 
+def how_many(*things: Fraction) -> Fraction:
+    """The count of several."""
+    return _remembered(len(things), "how many", *things)
+
+
+def litres(volume: Fraction) -> Fraction:
+    """A volume of cubic millimetres."""
+    if _are_plain(volume):
+        return volume / CUBIC_MM_PER_LITRE
+    return _remembered(Fraction(volume) / CUBIC_MM_PER_LITRE, "in litres", volume)
+
+
 def taken(sizes: Iterable[Fraction | None]) -> tuple[Fraction, ...]:
     """The sizes that are there: an ``each_`` input has a hole where a child lacks the name."""
     return tuple(size for size in sizes if size is not None)
@@ -196,7 +228,10 @@ def taken(sizes: Iterable[Fraction | None]) -> tuple[Fraction, ...]:
 
 @dataclass(frozen=True, slots=True)
 class Replay:
-    """A rule run once more: the sum behind its answer, and what was compared on the way."""
+    """A rule run once more: the sum behind its answer, and what was compared on the way.
+
+    Where a rule only judged its inputs there is no sum, but what it compared.
+    """
 
     expression: Expression | None
     compared: tuple[Done, ...]
@@ -218,13 +253,13 @@ def replay(function: Callable[..., Any], inputs: dict[str, Any], planned: Any, s
         answer = function(**inputs)
     except CannotDerive as refused:
         return Replay(None, tuple(told), refused)
+    compared = tuple(dict.fromkeys(told))
     if share is not None:
         answer = answer[share]
     if answer != planned:
         raise ReplayDiffers(f"{function.__name__} gave {answer} when asked why, {planned} when planned.")
     expression = expression_of(answer) if isinstance(answer, Fraction) else None
-    compared = tuple(dict.fromkeys(told))
-    return Replay(expression, compared)
+    return Replay(None if inputs and isinstance(expression, Constant) else expression, compared)
 
 
 def _flat(values: Iterable[Any]) -> Iterable[Any]:
@@ -242,7 +277,9 @@ def render(
     return _rendered(expression, show_quantity, show_number)
 
 
-_STRENGTH = {"+": 1, "−": 1, "×": 2, "÷": 2, "to the power": 3}
+_STRENGTH = {
+    "+": 1, "−": 1, "negated": 2, "×": 2, "÷": 2, "to the power": 3, "smallest": 4, "largest": 4, "how many": 4,
+}  # fmt: skip
 
 
 def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Callable[[Fraction], str]) -> str:
@@ -253,6 +290,12 @@ def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Calla
     texts = [_rendered(part, quantity, number) for part in at.parts]
     if at.mark in ("smallest", "largest"):
         return f"{at.mark} of ({', '.join(texts)})" if len(texts) > 1 else texts[0]
+    if at.mark == "how many":
+        return f"{at.mark} of ({', '.join(texts)})"
+    if at.mark == "in litres":
+        return f"{texts[0]}, {at.mark}"
+    if at.mark == "negated":
+        return f"−{_held(at.parts[0], texts[0], 2)}"
     if at.mark == "longest stock not over":
         return f"longest stock length not over {texts[0]}"
     if at.mark in ("down to", "up to", "to the nearest"):
@@ -266,6 +309,6 @@ def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Calla
 
 def _held(part: Expression, text: str, strength: int) -> str:
     """Parentheses where the inner sum is weaker than what is done with it."""
-    if isinstance(part, Done) and _STRENGTH.get(part.mark, 0) < strength and part.mark not in ("smallest", "largest"):
+    if isinstance(part, Done) and _STRENGTH.get(part.mark, 0) < strength:
         return f"({text})"
     return text

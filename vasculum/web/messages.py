@@ -11,10 +11,10 @@ from vasculum.core.lengths import Unit
 from vasculum.drawing.alternatives import Picture
 from vasculum.drawing.shown import SheetDelta, SheetShown, View
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
+from vasculum.plan.document.patching import Patch, PatchStep
 from vasculum.plan.document.settings import SettingShown
 from vasculum.plan.document.stations import StationGroup
 from vasculum.plan.edits.library_file import LibraryRow
-from vasculum.plan.edits.patching import Patch, PatchStep
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
 from vasculum.plan.telling.comparing import Compared

@@ -11,14 +11,14 @@ from vasculum.demo import DEMO_PLANS
 from vasculum.drawing.alternatives import picture_of
 from vasculum.drawing.shown import SheetShown, drawings_of, sheet_of
 from vasculum.plan.document import Plan
+from vasculum.plan.document.patching import patched
 from vasculum.plan.document.reading import read_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits import runners_csv
 from vasculum.plan.edits.dragging import dragged, pushed
 from vasculum.plan.edits.library_file import library_taken_in, read_library
 from vasculum.plan.edits.mirroring import mirrored_space
-from vasculum.plan.edits.patching import patched
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
-from vasculum.plan.edits.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.comparing import compared

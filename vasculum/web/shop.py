@@ -24,8 +24,8 @@ from vasculum.core.tables import (
 )
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.settings import SETTINGS
+from vasculum.plan.document.starting import sheet_row
 from vasculum.plan.document.stations import station_groups
-from vasculum.plan.edits.starting import sheet_row
 from vasculum.plan.telling.solution import Problem, Shown
 from vasculum.plan.telling.words import GIVEN_SIZES, label_of, length_texts
 from vasculum.web.desk import desk

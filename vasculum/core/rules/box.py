@@ -12,7 +12,7 @@ from math import hypot
 from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest, snap_down
+from vasculum.core.reasons import largest, litres, snap_down
 from vasculum.core.rules.cutting import cut_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
@@ -191,7 +191,7 @@ def play_above_built(room_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
 @rule(source="geometry", per="drawer", unit="litre")
 def inside_volume(inside_width: Mm, inside_depth: Mm, inside_height: Mm) -> Mm:
     """The box holds inside width by depth by height, in litres."""
-    return inside_width * inside_depth * inside_height / 1_000_000
+    return litres(inside_width * inside_depth * inside_height)
 
 
 @rule(source="geometry", per="drawer", judgement=True)

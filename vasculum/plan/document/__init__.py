@@ -161,6 +161,10 @@ class ProfilePoint(Model):
     projection: LengthText
 
 
+UPRIGHT = ("left", "right", "back")
+"""Where what stands in has a height of its own, and so may lean or have a profile."""
+
+
 class Obstruction(Model):
     """Something in the way: it stands in from one side of a space, all along it or over a stretch.
 
@@ -222,6 +226,10 @@ class Sizing(Model):
     A bought bin brings its own."""
     share: Annotated[int, Field(ge=1, le=100)] = 1
     """How many shares of what is left."""
+
+
+SPLITS = ("rows", "columns")
+"""What divides a cell into others."""
 
 
 class Place(Model):

@@ -14,11 +14,9 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.errors import LengthRefused, NoSuchQuantity, NumberRefused, PlanRefused, WeightRefused
 from vasculum.core.flow import read_key
 from vasculum.core.tables import choosables, editions, tools
-from vasculum.plan.document import FORMAT, VERSION, Obstruction, Plan
+from vasculum.plan.document import FORMAT, SPLITS, UPRIGHT, VERSION, Obstruction, Plan
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.document.upgrades import upgraded
-from vasculum.plan.laying.crossings import UPRIGHT
-from vasculum.plan.laying.layout import SPLITS
 
 LARGEST_FILE = 2_000_000
 """Bytes. A plan of a thousand drawers stays below it."""

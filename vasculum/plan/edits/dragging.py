@@ -13,9 +13,8 @@ from pydantic import JsonValue
 from vasculum.core.errors import PlanRefused
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.core.reasons import snap_nearest
-from vasculum.plan.document import Place
-from vasculum.plan.edits.patching import PatchStep
-from vasculum.plan.laying.crossings import UPRIGHT
+from vasculum.plan.document import UPRIGHT, Place
+from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.laying.solving import SolvedPlan
 
 ABSOLUTE = ("fixed", "contents")

@@ -14,7 +14,7 @@ from pydantic import ValidationError
 
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document import Band, Board, Model, Plan, Runner, Sheet
-from vasculum.plan.edits.patching import PatchStep
+from vasculum.plan.document.patching import PatchStep
 
 FORMAT = "vasculum-library"
 VERSION = 1

@@ -11,7 +11,7 @@ from typing import Any
 
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.plan.document import Choices, Model, Plan, Space
-from vasculum.plan.edits.patching import PatchStep
+from vasculum.plan.document.patching import PatchStep
 
 _OTHER = {
     "left": "right", "right": "left",

@@ -15,8 +15,8 @@ from pydantic import ValidationError
 from vasculum.core.errors import LengthRefused, PlanRefused
 from vasculum.core.lengths import read_length
 from vasculum.plan.document import Model, Plan, Reading
+from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.pasted import pasted_rows
-from vasculum.plan.edits.patching import PatchStep
 from vasculum.plan.telling.words import station_of
 
 COLUMNS = ("survey", "of", "level", "along", "side", "reading", "plus_minus", "note")

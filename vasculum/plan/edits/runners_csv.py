@@ -18,8 +18,8 @@ from pydantic import ValidationError
 from vasculum.core.errors import LengthRefused
 from vasculum.core.lengths import UNIT_MM, read_length
 from vasculum.plan.document import Model, Plan, Runner
+from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.pasted import pasted_rows
-from vasculum.plan.edits.patching import PatchStep
 
 COLUMNS = (
     "name", "kind", "side_clearance", "height", "metal", "room_above", "room_below", "stock_lengths", "case_holes",

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from itertools import pairwise
 
-from vasculum.plan.document import Obstruction
+from vasculum.plan.document import UPRIGHT, Obstruction
 
 BUILT_IN = ("drawer", "tray", "shelf", "bin")
 """What has to stay clear of everything in the way."""
@@ -17,8 +17,6 @@ CROSSING_SIZES: dict[str, tuple[str, ...]] = {
     "floor": ("projection", *_ACROSS), "top": ("projection", *_ACROSS),
 }  # fmt: skip
 """What an obstruction on each side is asked for."""
-UPRIGHT = ("left", "right", "back")
-"""Where what stands in has a height of its own, and so may lean or have a profile."""
 _OPPOSITE = {"left": "right", "right": "left"}
 
 

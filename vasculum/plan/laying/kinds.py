@@ -4,12 +4,11 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
-from vasculum.plan.document import Choices, Plan, Reading, Space
+from vasculum.plan.document import SPLITS, Choices, Plan, Reading, Space
 from vasculum.plan.laying.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
 from vasculum.plan.laying.crossings import BUILT_IN
 from vasculum.plan.laying.layout import (
     BOXES,
-    SPLITS,
     Node,
     chosen,
     divider_of,

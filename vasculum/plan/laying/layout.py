@@ -8,9 +8,8 @@ from typing import NamedTuple
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
-from vasculum.plan.document import Choices, Place, Plan
+from vasculum.plan.document import SPLITS, Choices, Place, Plan
 
-SPLITS = ("rows", "columns")
 BOXES = ("drawer", "tray")
 """What is pulled out on runners."""
 FACED = ("drawer", "false_front")

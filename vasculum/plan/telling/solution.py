@@ -14,7 +14,7 @@ from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Re
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.plan.document import Model, as_usual
-from vasculum.plan.edits.patching import PatchStep
+from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.laying.layout import boxes_of, numbers_of
 from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind

@@ -8,8 +8,8 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import Alternative
 from vasculum.core.tables import stock_runners, tools
 from vasculum.plan.document import Model, Plan
-from vasculum.plan.edits.patching import PatchStep, patched
-from vasculum.plan.edits.starting import runner_row
+from vasculum.plan.document.patching import PatchStep, patched
+from vasculum.plan.document.starting import runner_row
 from vasculum.plan.laying.layout import boxes_of, chosen, nearest_choice
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.pieces import pieces_of

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from fractions import Fraction
 
-from vasculum.core.flow import Key, Origin, Reason, key_text, why
-from vasculum.core.reasons import Done, Expression, Quantity, render
+from vasculum.core.flow import Key, MeasureUnit, Origin, Reason, key_text, why
+from vasculum.core.reasons import Constant, Done, Expression, Quantity, render
 from vasculum.plan.document import Model
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.solution import Problem, Shown, label_at, quantity_shown
@@ -73,9 +73,26 @@ def _sum(plan: SolvedPlan, expression: Expression) -> str:
 
 def _compared(plan: SolvedPlan, done: Done) -> str:
     """A comparison by its two values; how a sum came about stands in its own reason."""
-    left, right = (_compared_side(plan, part) for part in done.parts)
+    measure: MeasureUnit = next((known for known in map(_measure, done.parts) if known), "count")
+    left, right = (_compared_side(plan, part, measure) for part in done.parts)
     return f"{left} {done.mark} {right}: {'yes' if done.value else 'no'}"
 
 
-def _compared_side(plan: SolvedPlan, part: Expression) -> str:
-    return number_text(part.value, plan.plan.units.length) if isinstance(part, Done) else _sum(plan, part)
+def _compared_side(plan: SolvedPlan, part: Expression, measure: MeasureUnit) -> str:
+    if isinstance(part, Quantity) or _measure(part) == "count":
+        return _sum(plan, part)
+    return number_text(part.value, plan.plan.units.length, measure)
+
+
+def _measure(at: Expression) -> MeasureUnit | None:
+    """In what a value is told: a length stays one when it is halved or doubled; None for a plain number."""
+    if isinstance(at, Quantity):
+        return unit_of(at.name)
+    if isinstance(at, Constant):
+        return None
+    if at.mark in ("how many", "whole times", "to the power"):
+        return "count"
+    known = [measure for measure in map(_measure, at.parts) if measure not in (None, "count", "ratio")]
+    if at.mark in "×÷" and len(known) > 1:
+        return "count"
+    return known[0] if known else next(filter(None, map(_measure, at.parts)), None)

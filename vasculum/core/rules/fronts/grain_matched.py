@@ -7,7 +7,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest, taken, total
+from vasculum.core.reasons import how_many, largest, taken, total
 
 alternative(
     "grain.matched",
@@ -20,7 +20,7 @@ alternative(
 @rule(source="geometry", per="grain.matched", unit="count")
 def faces_from_panel(each_front_height_cut: tuple[Mm | None, ...]) -> Mm:
     """So many faces come out of the panel, one for each front of the column."""
-    return Mm(len(taken(each_front_height_cut)))
+    return how_many(*taken(each_front_height_cut))
 
 
 @rule(source="common practice", per="grain.matched")
