@@ -53,8 +53,8 @@ class Running:
 
 def edit_until_killed(app: Running, acknowledged: list[tuple[int, str]]) -> None:
     """Rename the plan again and again; note each name once it was answered."""
-    revision = app.call(f"/plans/{DEMO}")["revision"]
     try:
+        revision = app.call(f"/plans/{DEMO}")["revision"]
         while True:
             name = f"Name {revision + 1}"
             patch = [{"op": "replace", "path": "/name", "value": name}]

@@ -77,7 +77,7 @@ function Link({ link, isFirst }: { link: Reason; isFirst: boolean }) {
         </p>
       )}
       {link.compared.length > 0 && (
-        <details className="compared">
+        <details className="compared" open={!link.sum}>
           <summary>compared</summary>
           {link.compared.map((line) => (
             <div key={line}>
