@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gzip
 import json
 from typing import Any
 
@@ -512,3 +513,16 @@ def test_a_push_answers_where_it_comes_to_stand_and_keeps_nothing(api: Api) -> N
     answer = api.post("/plans/survey-van/push", body)
     assert answer["keep"] == [{"op": "add", "path": f"/obstructions/{thing}/from_left", "value": "481.5 mm"}]
     assert api.get("/plans/survey-van")["revision"] == plan["revision"]
+
+
+def test_a_long_answer_is_packed_for_who_unpacks_and_is_the_same(client: FlaskClient) -> None:
+    plain = client.get(f"/api/plans/{DEMO}")
+    packed = client.get(f"/api/plans/{DEMO}", headers={"Accept-Encoding": "gzip"})
+    short = client.get("/api/plans", headers={"Accept-Encoding": "gzip"})
+    assert "Content-Encoding" not in plain.headers
+    assert packed.headers["Content-Encoding"] == "gzip"
+    assert "Accept-Encoding" in packed.headers["Vary"]
+    assert gzip.decompress(packed.data) == plain.data
+    assert len(packed.data) < len(plain.data) / 3
+    assert len(short.data) < 8_000
+    assert "Content-Encoding" not in short.headers
