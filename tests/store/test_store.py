@@ -15,7 +15,7 @@ from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, Plan
 from vasculum.plan.document import Plan
 from vasculum.plan.document.marks import with_marks
 from vasculum.store.database import back_up, database_file, open_database
-from vasculum.store.plans import KEPT_WHOLE, THIN_EVERY, Plans
+from vasculum.store.plans import Plans, Thinning
 
 
 class Clock:
@@ -218,28 +218,41 @@ def test_undo_gives_no_number_and_no_mark_a_second_time(plans: Plans, plan_id: s
     assert with_marks(undone, ["place-2/third"]).marks["place-2/third"] == "C"
 
 
-def test_old_history_keeps_the_last_revision_of_each_day(plans: Plans, plan_id: str, clock: Clock) -> None:
+SHORT = Thinning(kept_whole=30, once_in=10)
+"""The same history, told in fewer revisions."""
+
+
+@pytest.fixture
+def thinned(tmp_path: Path, clock: Clock) -> Iterator[Plans]:
+    engine = open_database(database_file(tmp_path))
+    yield Plans(engine, clock, SHORT)
+    engine.dispose()
+
+
+def test_old_history_keeps_the_last_revision_of_each_day(thinned: Plans, clock: Clock) -> None:
+    plans, plan_id = thinned, thinned.make(frameless(), "Made").plan_id
     for day in range(5):
         clock.at = datetime(2026, 1, 1 + day, 12, tzinfo=UTC)
         for at in range(10):
             rename(plans, plan_id, f"day {day} {at}")
     clock.at = datetime(2026, 2, 1, tzinfo=UTC)
-    while plans.get(plan_id).number % THIN_EVERY or plans.get(plan_id).number < KEPT_WHOLE + 51:
+    while plans.get(plan_id).number % SHORT.once_in or plans.get(plan_id).number < SHORT.kept_whole + 51:
         rename(plans, plan_id, f"late {plans.get(plan_id).number}")
     head = plans.get(plan_id).number
-    old = [n for n in range(1, head - KEPT_WHOLE + 1) if plans.at(plan_id, n)]
+    old = [n for n in range(1, head - SHORT.kept_whole + 1) if plans.at(plan_id, n)]
     assert [p.name for n in old if (p := plans.at(plan_id, n))][:5] == [f"day {d} 9" for d in range(5)]
-    assert all(plans.at(plan_id, n) for n in range(head - KEPT_WHOLE + 1, head + 1))
+    assert all(plans.at(plan_id, n) for n in range(head - SHORT.kept_whole + 1, head + 1))
 
 
-def test_undo_ends_where_the_history_was_thinned_out(plans: Plans, plan_id: str) -> None:
-    for at in range(KEPT_WHOLE + 2 * THIN_EVERY):
+def test_undo_ends_where_the_history_was_thinned_out(thinned: Plans) -> None:
+    plans, plan_id = thinned, thinned.make(frameless(), "Made").plan_id
+    for at in range(SHORT.kept_whole + 2 * SHORT.once_in):
         rename(plans, plan_id, f"n{at}")
     steps = 0
     while plans.get(plan_id).can_undo:
         plans.undo(plan_id, plans.get(plan_id).number)
         steps += 1
-    assert KEPT_WHOLE - 1 <= steps <= KEPT_WHOLE + 2 * THIN_EVERY
+    assert SHORT.kept_whole - 1 <= steps <= SHORT.kept_whole + 2 * SHORT.once_in
 
 
 def test_the_database_writes_ahead_and_waits_for_the_disk(tmp_path: Path) -> None:

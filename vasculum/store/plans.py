@@ -1,6 +1,6 @@
 """The keeper of plans: every change is a revision on disk before it is answered; undo and redo are revisions too.
 
-Thinning: the newest ``KEPT_WHOLE`` revisions of a plan all stay; of older ones the last of each day stays. Undo ends
+Thinning: the newest revisions of a plan all stay; of older ones the last of each day stays. Undo ends
 where the revision it leads to has been thinned out.
 """
 
@@ -10,7 +10,7 @@ import uuid
 from collections.abc import Callable
 from dataclasses import dataclass
 from datetime import UTC, datetime
-from typing import Literal
+from typing import Literal, NamedTuple
 
 from sqlalchemy import Engine, delete, func, select
 from sqlalchemy.orm import Session
@@ -22,10 +22,18 @@ from vasculum.plan.edits.restoring import brought_back
 from vasculum.store.database import writing
 from vasculum.store.models import PlanRow, RevisionRow
 
-KEPT_WHOLE = 300
-"""Revisions of a plan that are never thinned out."""
-THIN_EVERY = 50
-"""Thinning happens once in so many revisions."""
+
+class Thinning(NamedTuple):
+    """How history is thinned out."""
+
+    kept_whole: int = 300
+    """The newest revisions of a plan: all of them stay."""
+    once_in: int = 50
+    """Thinning happens once in so many revisions."""
+
+
+THINNING = Thinning()
+
 
 Step = Literal["edit", "undo", "redo"]
 Kind = Literal["made"] | Step
@@ -70,10 +78,16 @@ class HistoryEntry:
 class Plans:
     """All plans of one database."""
 
-    def __init__(self, engine: Engine, now: Callable[[], datetime] = lambda: datetime.now(UTC)) -> None:
+    def __init__(
+        self,
+        engine: Engine,
+        now: Callable[[], datetime] = lambda: datetime.now(UTC),
+        thinning: Thinning = THINNING,
+    ) -> None:
         self._engine = engine
         self._writing = writing(engine)
         self._now = now
+        self._thinning = thinning
 
     def listed(self, deleted: bool = False) -> list[Listed]:
         """The plans, last changed first; or those that were deleted and can be put back."""
@@ -205,7 +219,10 @@ class Plans:
         with Session(self._engine) as session:
             row = self._row(session, plan_id)
             found = session.scalars(
-                select(RevisionRow).filter_by(plan_id=row.id).order_by(RevisionRow.number.desc()).limit(KEPT_WHOLE)
+                select(RevisionRow)
+                .filter_by(plan_id=row.id)
+                .order_by(RevisionRow.number.desc())
+                .limit(self._thinning.kept_whole)
             )
             return [HistoryEntry(r.number, r.kind, r.label, _utc(r.made)) for r in found]
 
@@ -274,9 +291,9 @@ class Plans:
         )  # fmt: skip
 
     def _thin(self, session: Session, row: PlanRow) -> None:
-        if row.head % THIN_EVERY:
+        if row.head % self._thinning.once_in:
             return
-        old = RevisionRow.number <= row.head - KEPT_WHOLE
+        old = RevisionRow.number <= row.head - self._thinning.kept_whole
         day = func.date(RevisionRow.made)
         last_of_day = select(func.max(RevisionRow.number)).where(RevisionRow.plan_id == row.id, old).group_by(day)
         session.execute(
