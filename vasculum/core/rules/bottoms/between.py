@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.bottoms.lying import bottom_piece
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -36,17 +37,7 @@ def bottom_depth(inside_depth: Mm) -> Mm:
     return inside_depth
 
 
-@piece(
-    "bottom",
-    per="bottom.between",
-    title="Bottom",
-    length="bottom_width_cut",
-    width="bottom_depth_cut",
-    thickness="bottom_thickness",
-    stock="bottom_sheet",
-    moves=True,
-    order=5,
-)
+@bottom_piece("bottom.between")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import cut, piece, rule
+from vasculum.core.catalogue import cut, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import smallest, snap_down
+from vasculum.core.rules.bottoms.lying import bottom_piece
 from vasculum.core.rules.joints.ends import SIDES
 from vasculum.core.rules.obstructions.free import NOTHING
 
@@ -121,17 +122,7 @@ def bottom_from_front(
     return set_back + set_in_front + front_wall - groove_depth_front + bottom_slack
 
 
-@piece(
-    "bottom",
-    per="in_grooves",
-    title="Bottom",
-    length="bottom_width_cut",
-    width="bottom_depth_cut",
-    thickness="bottom_thickness",
-    stock="bottom_sheet",
-    moves=True,
-    order=5,
-)
+@bottom_piece("in_grooves")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, cut, piece, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.bottoms.lying import bottom_piece
 from vasculum.core.rules.joints.ends import SIDES, half_depth
 from vasculum.core.rules.obstructions.free import NOTHING
 
@@ -67,17 +68,7 @@ def bottom_depth(inside_depth: Mm, edge_rabbet_front: Mm, edge_rabbet_back: Mm, 
     return inside_depth + edge_rabbet_front + edge_rabbet_back - bottom_rabbet_play
 
 
-@piece(
-    "bottom",
-    per="bottom.in_rabbet",
-    title="Bottom",
-    length="bottom_width_cut",
-    width="bottom_depth_cut",
-    thickness="bottom_thickness",
-    stock="bottom_sheet",
-    moves=True,
-    order=5,
-)
+@bottom_piece("bottom.in_rabbet")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

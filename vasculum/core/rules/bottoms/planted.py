@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.bottoms.lying import bottom_piece
 
 alternative(
     "bottom.planted",
@@ -85,17 +86,7 @@ def back_wall_height(wall_height: Mm) -> Mm:
     return wall_height
 
 
-@piece(
-    "bottom",
-    per="bottom.planted",
-    title="Bottom",
-    length="bottom_width_cut",
-    width="bottom_depth_cut",
-    thickness="bottom_thickness",
-    stock="bottom_sheet",
-    moves=True,
-    order=5,
-)
+@bottom_piece("bottom.planted")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import good, rule
+from vasculum.core.catalogue import cut, good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import snap_nearest
+from vasculum.core.rules.carcass.ends import MET
 
 
 @rule(source="common practice", per="case_screwed")
@@ -42,3 +43,16 @@ good(
     through=("case_thickness",),
     holds="next_board",
 )
+
+
+for met in MET:
+    cut(
+        "holes",
+        per=(met.per, "case_screwed"),
+        into=met.boards,
+        title="Holes",
+        face="through",
+        datums=met.end,
+        at=met.line,
+        holes="hole_places",
+    )

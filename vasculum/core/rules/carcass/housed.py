@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.carcass.ends import MET
 from vasculum.core.rules.joints.ends import half_depth
 
 alternative(
@@ -27,3 +28,17 @@ def case_housed(case_thickness: Mm, thickness_increment: Mm) -> Mm:
         CannotDerive: ``rabbet-through-the-end``.
     """
     return half_depth(case_thickness, thickness_increment, None)
+
+
+for met in MET:
+    cut(
+        "dado",
+        per=(met.per, "case_joint.housed"),
+        into=met.boards,
+        title="Dado",
+        datums=met.end,
+        at=met.line,
+        width="case_thickness",
+        depth="case_housed",
+        is_centred=True,
+    )

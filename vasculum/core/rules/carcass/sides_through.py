@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, cut, rule
-from vasculum.core.flow import Datum
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -12,10 +11,6 @@ alternative(
     about="From floor to top; top and bottom stand between them, so the load hangs on the joints.",
     order=1,
 )
-
-CASE_SIDES = ("case_side_left", "case_side_right")
-ENDS: tuple[tuple[Datum, str], ...] = (("lower", "hole_line_low"), ("upper", "hole_line_high"))
-"""Where the other boards meet it, and on which line."""
 
 
 @rule(source="common practice", per="through.sides")
@@ -79,27 +74,3 @@ def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, cas
     Its underside, above the floor of the inside.
     """
     return case_sides_from_floor + case_side_length_cut - case_thickness
-
-
-for end, line in ENDS:
-    cut(
-        "holes",
-        per=("through.sides", "case_screwed"),
-        into=CASE_SIDES,
-        title="Holes",
-        face="through",
-        datums=end,
-        at=line,
-        holes="hole_places",
-    )
-    cut(
-        "dado",
-        per=("through.sides", "case_joint.housed"),
-        into=CASE_SIDES,
-        title="Dado",
-        datums=end,
-        at=line,
-        width="case_thickness",
-        depth="case_housed",
-        is_centred=True,
-    )

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, cut, rule
-from vasculum.core.flow import Datum
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -12,10 +11,6 @@ alternative(
     about="The sides stand between them, so the load presses on wood.",
     order=2,
 )
-
-CASE_ACROSS = ("case_bottom", "case_top", "stretcher_front", "stretcher_back")
-ENDS: tuple[tuple[Datum, str], ...] = (("left", "hole_line_low"), ("right", "hole_line_high"))
-"""Where the other boards meet it, and on which line."""
 
 
 @rule(source="common practice", per="through.top")
@@ -79,27 +74,3 @@ def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, cas
     Its underside, above the floor of the inside.
     """
     return case_sides_from_floor + case_side_length_cut - case_housed
-
-
-for end, line in ENDS:
-    cut(
-        "holes",
-        per=("through.top", "case_screwed"),
-        into=CASE_ACROSS,
-        title="Holes",
-        face="through",
-        datums=end,
-        at=line,
-        holes="hole_places",
-    )
-    cut(
-        "dado",
-        per=("through.top", "case_joint.housed"),
-        into=CASE_ACROSS,
-        title="Dado",
-        datums=end,
-        at=line,
-        width="case_thickness",
-        depth="case_housed",
-        is_centred=True,
-    )
