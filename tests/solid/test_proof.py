@@ -33,7 +33,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import write_plan
 from vasculum.plan.making.meeting import Meeting
 from vasculum.plan.telling.solution import findings_of, solution_of
-from vasculum.solid.proof import prove
+from vasculum.solid.proof import carried, prove
 
 
 def meetings(plan: Plan) -> list[Meeting]:
@@ -251,3 +251,30 @@ def test_a_model_is_written_by_its_ending(tmp_path: Path) -> None:
     file.write_text(write_plan(demo_plan("night-bunk")))
     assert CliRunner().invoke(main, ["export", str(file), "--to", str(model)]).exit_code == 0
     assert model.read_bytes()[:4] == b"glTF"
+
+
+# ---- while somebody types ---------------------------------------------------------------------------------------
+
+
+def test_a_proof_that_is_carried_speaks_of_nothing_that_is_gone() -> None:
+    """Two fronts meet; one of them is taken away while it is only looked at."""
+    plan, (_, right) = split(
+        frameless("36", "9", "20", front="partial", partial_lap="3/8 in"), "place-2", "columns", {}, {}
+    )
+    before = solved(plan)
+    assert len(prove(before).meetings) == 1
+    assert carried(before, before) == prove(before)
+    without = solved(changed(plan, step(f"/places/{right}/holds", "shelf", "replace")))
+    looked_at = carried(before, without)
+    assert looked_at.meetings == ()
+    assert not [f for f in findings_of(without, looked_at) if f.code == "pieces-meet"]
+
+
+def test_a_proof_that_is_carried_keeps_what_meets_a_wall_or_a_thing_in_the_way() -> None:
+    plan = pinned(frameless("22 1/2", "9", "20"), outside_width="24 in", box_front_length_cut="24 in")
+    before = solved(plan)
+    against_walls = [
+        m for m in prove(before).meetings if m.first.endswith("wall_right") or m.second.endswith("wall_right")
+    ]
+    assert against_walls
+    assert carried(before, solved(plan)).meetings == prove(before).meetings

@@ -7,7 +7,7 @@ out along its whole way. What is asked once of two shapes at one distance is rem
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 import manifold3d as m
@@ -16,6 +16,7 @@ import numpy as np
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.meeting import How, Meeting, Point, Proof
 from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.plan.telling.assembled import SURROUNDINGS
 from vasculum.solid.solids import Box, Shape, Solid, Vector, solid_of
 from vasculum.solid.surroundings import surroundings
 
@@ -41,6 +42,14 @@ def prove(plan: SolvedPlan) -> Proof:
     if kept is None:
         kept = plan.kept["proof"] = _proved(plan)
     return kept
+
+
+def carried(before: SolvedPlan, after: SolvedPlan) -> Proof:
+    """The proof of a plan as it stands for one that is only looked at, less what speaks of things that are gone."""
+    proof, made = prove(before), made_of(after)
+    there = {piece.id for piece in (*made.pieces, *made.bodies)} | after.plan.obstructions.keys()
+    there |= {f"{space}/{wall}" for space in after.plan.spaces for wall in SURROUNDINGS}
+    return replace(proof, meetings=tuple(one for one in proof.meetings if {one.first, one.second} <= there))
 
 
 def _proved(plan: SolvedPlan) -> Proof:

@@ -16,7 +16,6 @@ from vasculum.solid.solids import Box, Shape, Solid, Vector
 
 WALL = 50.0
 """How thick a wall is taken, mm: it only has to be there."""
-WALLS = ("wall_left", "wall_right", "floor", "top", "back")
 
 
 def surroundings(plan: SolvedPlan, space: str) -> list[Solid]:

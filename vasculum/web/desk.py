@@ -20,7 +20,7 @@ from vasculum.plan.making.marking import marked
 from vasculum.plan.making.meeting import Proof
 from vasculum.plan.telling.outcome import Moved, moved, moved_keys, outcome_delta
 from vasculum.plan.telling.solution import solution_of
-from vasculum.solid.proof import prove
+from vasculum.solid.proof import carried, prove
 from vasculum.store.plans import Plans, Revision, Step
 from vasculum.web.messages import ChangeAnswer, PlanAnswer, PreviewAnswer, PrintState
 
@@ -150,7 +150,8 @@ class Desk:
         """What a plan would be; nothing is kept. It is worked out from the last preview where that is nearer to it."""
         after = marked(plan, self._nearer(before))
         self._looked_at = after
-        return PreviewAnswer(**self._otherwise(before, after, view, prove(after if before is None else before)))
+        proof = prove(after) if before is None else carried(before, after)
+        return PreviewAnswer(**self._otherwise(before, after, view, proof))
 
     def moved_between(self, plan_id: str, base: int, head: int) -> list[Moved]:
         """What changed from one revision to another; nothing where the first is no longer kept."""
