@@ -37,7 +37,7 @@ def bottom_depth(inside_depth: Mm) -> Mm:
     return inside_depth
 
 
-@bottom_piece("bottom.between")
+@bottom_piece(per="bottom.between")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

@@ -122,7 +122,7 @@ def bottom_from_front(
     return set_back + set_in_front + front_wall - groove_depth_front + bottom_slack
 
 
-@bottom_piece("in_grooves")
+@bottom_piece(per="in_grooves")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

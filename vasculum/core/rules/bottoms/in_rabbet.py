@@ -68,7 +68,7 @@ def bottom_depth(inside_depth: Mm, edge_rabbet_front: Mm, edge_rabbet_back: Mm, 
     return inside_depth + edge_rabbet_front + edge_rabbet_back - bottom_rabbet_play
 
 
-@bottom_piece("bottom.in_rabbet")
+@bottom_piece(per="bottom.in_rabbet")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,

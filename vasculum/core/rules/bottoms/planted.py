@@ -86,7 +86,7 @@ def back_wall_height(wall_height: Mm) -> Mm:
     return wall_height
 
 
-@bottom_piece("bottom.planted")
+@bottom_piece(per="bottom.planted")
 def bottom(
     box_from_left: Mm,
     outside_width: Mm,
