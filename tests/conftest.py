@@ -53,10 +53,12 @@ class Api:
         return response.get_json()
 
     def edit(self, plan_id: str, *steps: tuple[str, Any], status: int = 200, base: int = 0, field: str = "") -> Any:
-        patch = [{"op": "add", "path": path, "value": value} for path, value in steps]
-        base = base or self.get(f"/plans/{plan_id}")["revision"]
-        body = {"base": base, "patch": patch, "label": "Changed", "field": field}
+        return self.act(plan_id, putting(*steps), status=status, base=base, label="Changed", field=field)
+
+    def act(self, plan_id: str, act: dict[str, Any], status: int = 200, base: int = 0, **more: str) -> Any:
+        """Do one act to a plan as it is now, or as it was at ``base``."""
         before = self.get(f"/plans/{plan_id}")
+        body = {"base": base or before["revision"], "act": act, **more}
         answer = self.post(f"/plans/{plan_id}/edits", body, status)
         return merged(before, answer) if status == 200 else answer
 
@@ -65,6 +67,11 @@ class Api:
         before = self.get(f"/plans/{plan_id}")
         answer = self.post(f"/plans/{plan_id}/{way}", {"base": base}, status)
         return merged(before, answer) if status == 200 else answer
+
+
+def putting(*steps: tuple[str, Any]) -> dict[str, Any]:
+    """The act that puts values at paths of a plan."""
+    return {"do": "change", "patch": [{"op": "add", "path": path, "value": value} for path, value in steps]}
 
 
 def merged(whole: dict[str, Any], answer: dict[str, Any]) -> dict[str, Any]:

@@ -5,12 +5,15 @@ from __future__ import annotations
 from fractions import Fraction
 from typing import Any
 
+from pydantic import TypeAdapter
+
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.lengths import read_length
 from vasculum.core.tables import stock_runners
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import PatchStep, patched
 from vasculum.plan.document.starting import new_plan, runner_row
+from vasculum.plan.edits.verbs import Verb, acted
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 
@@ -147,3 +150,16 @@ def share(count: int, **more: Any) -> dict[str, Any]:
 
 
 GRADUATED: dict[str, Any] = {"size": {"by": "graduated"}}
+
+
+_VERB: TypeAdapter[Verb] = TypeAdapter(Verb)
+
+
+def act(plan: Plan, do: str, **told: Any) -> Plan:
+    """The plan after an act, told as a screen tells it."""
+    return acted(solved(plan), _VERB.validate_python({"do": do, **told}))
+
+
+def told(plan: Plan, do: str, **more: Any) -> str:
+    """What the history calls an act that has no other name."""
+    return _VERB.validate_python({"do": do, **more}).told(solved(plan))

@@ -170,3 +170,19 @@ def test_of_two_spaces_only_the_one_in_hand_gets_a_new_case(open_at: Open) -> No
         "button", name=re.compile("^Case side, left")
     )
     expect(sides.first).to_be_visible()
+
+
+def test_one_request_for_each_sign_that_is_typed_and_one_to_keep_it(open_at: Open) -> None:
+    page = open_at("/plans/scullery-cupboard/make")
+    field = page.get_by_label("Sides, front and back")
+    field.click()
+    asked: list[str] = []
+    page.on("request", lambda request: asked.append(f"{request.method} {request.url.rpartition('/')[2]}"))
+    field.press("Control+a")
+    for sign in "15/32":
+        with page.expect_response(lambda answer: answer.url.endswith("/preview")):
+            field.press_sequentially(sign)
+    expect(page.locator(".said", has_text="15/32 in · 11.9 mm")).to_be_visible()
+    field.press("Enter")
+    expect(page.get_by_role("region", name="What moved")).to_contain_text("measured: 15/32 in")
+    assert [one for one in asked if one.startswith("POST")] == ["POST preview"] * 5 + ["POST edits"]

@@ -22,7 +22,7 @@ def test_a_hinge_takes_room_from_the_drawer_beside_it_and_gives_it_back(open_at:
         way.get_by_label(label).fill(size)
         way.get_by_label(label).press("Enter")
     moved = page.get_by_role("region", name="What moved")
-    expect(moved).to_contain_text("how high it is 60 mm")
+    expect(moved).to_contain_text("how high it is: 60 mm")
     expect(page.locator(".drawing .obstruction")).to_have_count(1)
     page.goto(page.url.replace("measure", "cut"))
     page.get_by_label("Parts together by").select_option("place")

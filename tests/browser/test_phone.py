@@ -49,7 +49,8 @@ def test_a_phone_is_paired_and_its_reading_stands_in_the_drawing(
     expect(page.get_by_label("Governing depth")).to_contain_text("22 13/16")
 
 
-def test_stations_follow_each_other_with_last_readings_and_refusals(phone: Page, server: Server) -> None:
+def test_stations_follow_each_other_with_last_readings_and_refusals(phone: Page, server: Server, watch: Watch) -> None:
+    watch.allow("422")
     phone.goto(server.url + "/plans/scullery-cupboard/measure")
     ready(phone)
     form = phone.get_by_role("form", name="One station")

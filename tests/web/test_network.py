@@ -13,7 +13,7 @@ from flask import Flask
 from flask.testing import FlaskClient
 from werkzeug.test import TestResponse
 
-from tests.conftest import DEMO, Api
+from tests.conftest import DEMO, Api, putting
 from vasculum.web.network import COOKIE, GUEST, MOST_WRONG, SESSION, SHUT_FOR, Network, NoNetwork
 
 
@@ -108,7 +108,7 @@ def test_unpaired_every_page_leads_to_the_pairing_page(phone: Phone, path: str) 
 
 
 def test_unpaired_nothing_is_changed(phone: Phone, api: Api) -> None:
-    body = {"base": 1, "patch": [{"op": "add", "path": "/name", "value": "Mine"}]}
+    body = {"base": 1, "act": putting(("/name", "Mine"))}
     assert phone.ask("POST", f"/api/plans/{DEMO}/edits", json=body).status_code == 403
     assert api.get(f"/plans/{DEMO}")["revision"] == 1
 
@@ -119,7 +119,7 @@ def test_the_right_code_pairs_and_a_reading_arrives(phone: Phone, door: Network,
     assert {"HttpOnly", "SameSite=Strict"} <= set(response.headers["Set-Cookie"].split("; "))
     assert door.guests == 1
     assert phone.ask("GET", f"/api/plans/{DEMO}").status_code == 200
-    body = {"base": 1, "patch": [{"op": "add", "path": "/name", "value": "Measured by phone"}]}
+    body = {"base": 1, "act": putting(("/name", "Measured by phone"))}
     assert phone.ask("POST", f"/api/plans/{DEMO}/edits", json=body).status_code == 200
     assert api.get(f"/plans/{DEMO}/head") == {"revision": 2}
 

@@ -16,6 +16,8 @@ from http.client import HTTPException
 from pathlib import Path
 from typing import Any
 
+from tests.conftest import putting
+
 ROOT = Path(__file__).parent.parent.parent
 ROUNDS = int(os.environ.get("VASCULUM_KILL_ROUNDS", "20"))
 DEMO = "scullery-cupboard"
@@ -57,8 +59,7 @@ def edit_until_killed(app: Running, acknowledged: list[tuple[int, str]]) -> None
         revision = app.call(f"/plans/{DEMO}")["revision"]
         while True:
             name = f"Name {revision + 1}"
-            patch = [{"op": "replace", "path": "/name", "value": name}]
-            answer = app.call(f"/plans/{DEMO}/edits", {"base": revision, "patch": patch})
+            answer = app.call(f"/plans/{DEMO}/edits", {"base": revision, "act": putting(("/name", name))})
             revision = answer["revision"]
             acknowledged.append((revision, name))
     except (urllib.error.URLError, HTTPException, ConnectionError, json.JSONDecodeError, TimeoutError, OSError):

@@ -9,7 +9,7 @@ from typing import Any
 import pytest
 from flask.testing import FlaskClient
 
-from tests.conftest import DEMO, Api, sparse
+from tests.conftest import DEMO, Api, putting, sparse
 from tests.helpers import framed
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.reading import write_plan
@@ -57,32 +57,32 @@ def test_other_sheets_are_drawn_when_asked_for(api: Api, drawer: str) -> None:
 def test_a_preview_draws_the_sheet_in_view(api: Api, drawer: str, sides: str) -> None:
     body = {
         "base": api.get(f"/plans/{DEMO}")["revision"],
-        "patch": [{"op": "add", "path": sides, "value": "15/32 in"}],
+        "act": putting((sides, "15/32 in")),
         "view": {"name": "section", "of": drawer},
     }
     shown = api.post(f"/plans/{DEMO}/preview", body)
     assert [d["name"] for d in shown["drawings"]] == ["section"], "the elevation is as it was"
 
 
-def test_a_drag_is_answered_with_the_change_and_keeps_nothing(api: Api) -> None:
+def test_a_drag_is_shown_and_kept_by_the_same_act(api: Api) -> None:
     plan = api.get("/plans/potting-bench")
     rows = next(p for p in plan["document"]["places"].values() if p["holds"] == "rows")["children"]
-    body = {"base": plan["revision"], "place": rows[0], "by": 20.3}
-    answer = api.post("/plans/potting-bench/drag", body)
+    act = {"do": "drag", "place": rows[0], "by": 20.3}
+    answer = api.post("/plans/potting-bench/preview", {"base": plan["revision"], "act": act})
     size = answer["outcome"]["quantities"][f"{rows[0]}/cell_height"]["value"]
-    assert size["mm"] == answer["size"]["mm"]
     assert api.get("/plans/potting-bench")["revision"] == plan["revision"]
-    edit = {"base": plan["revision"], "patch": answer["keep"], "label": "Dragged"}
-    kept = api.post("/plans/potting-bench/edits", edit)
+    kept = api.act("potting-bench", act)["change"]
     assert kept["outcome"]["quantities"][f"{rows[0]}/cell_height"]["value"] == size
+    assert kept["label"] == f"{plan['document']['places'][rows[0]]['name']}: {size['text']} mm"
 
 
 @pytest.mark.parametrize(
-    ("change", "code"), [({"place": "place-999", "by": 1.0}, "nothing-to-move"), ({"by": 1e9}, "body-faulty")]
+    ("way", "code"), [({"place": "place-999", "by": 1.0}, "nothing-to-move"), ({"by": 1e9}, "body-faulty")]
 )
-def test_a_drag_of_nothing_is_refused(api: Api, change: dict[str, Any], code: str) -> None:
-    body = {"base": api.get("/plans/potting-bench")["revision"], "place": "place-1", **change}
-    response = api.client.post("/api/plans/potting-bench/drag", json=body)
+def test_a_drag_of_nothing_is_refused(api: Api, way: dict[str, Any], code: str) -> None:
+    act = {"do": "drag", "place": "place-1", **way}
+    body = {"base": api.get("/plans/potting-bench")["revision"], "act": act}
+    response = api.client.post("/api/plans/potting-bench/preview", json=body)
     assert (response.status_code, response.json["code"]) == (422, code)
 
 
@@ -222,7 +222,7 @@ def test_another_joint_says_which_quantities_came_and_went(api: Api, drawer: str
 
 
 def test_a_preview_stores_nothing(api: Api, sides: str) -> None:
-    body = {"base": 1, "patch": [{"op": "add", "path": sides, "value": "15/32 in"}]}
+    body = {"base": 1, "act": putting((sides, "15/32 in"))}
     shown = api.post(f"/plans/{DEMO}/preview", body)
     assert "plan/side_thickness" in moved_of(shown)
     assert api.get(f"/plans/{DEMO}")["revision"] == 1
@@ -230,7 +230,7 @@ def test_a_preview_stores_nothing(api: Api, sides: str) -> None:
 
 def test_a_preview_is_of_the_plan_as_the_caller_saw_it(api: Api, sides: str, drawer: str) -> None:
     api.edit(DEMO, (sides, "15/32 in"))
-    body = {"base": 1, "patch": [{"op": "add", "path": "/choices/gap", "value": "1/16 in"}]}
+    body = {"base": 1, "act": putting(("/choices/gap", "1/16 in"))}
     moved = moved_of(api.post(f"/plans/{DEMO}/preview", body))
     assert f"{drawer}/front_width" in moved
     assert "plan/side_thickness" not in moved
@@ -374,19 +374,23 @@ def test_the_catalogue_says_what_can_be_chosen_and_each_rules_sentence(api: Api)
 )
 def test_a_typed_length_is_read(api: Api, text: str, unit: str, kept: str, shown: str, other: str) -> None:
     answer = api.post("/length", {"text": text, "unit": unit})
-    assert (answer["kept"], answer["value"]["text"], answer["value"]["other"]) == (kept, shown, other)
+    assert (answer["read"]["kept"], answer["read"]["value"]["text"], answer["read"]["value"]["other"]) == (
+        kept,
+        shown,
+        other,
+    )
 
 
 def test_the_reckoner_answers_exact_and_snapped(api: Api) -> None:
     answer = api.post("/length", {"text": "(30 3/8 - 3 * 3/4) / 4", "unit": "in", "increment": "1/16 in"})
-    assert (answer["value"]["text"], answer["snapped"]["text"]) == ("7 1/32", "7 1/16")
+    assert (answer["read"]["value"]["text"], answer["snapped"]["text"]) == ("7 1/32", "7 1/16")
     refused = api.post("/length", {"text": "7", "unit": "in", "increment": "0 in"})
     assert refused["refused"]["code"] == "length-zero"
 
 
 def test_a_typed_length_that_is_none_is_refused_with_what_would_be_accepted(api: Api) -> None:
     answer = api.post("/length", {"text": "12..5", "unit": "in"})
-    assert (answer["kept"], answer["value"]) == (None, None)
+    assert answer["read"] is None
     assert answer["refused"]["code"] == "length-unreadable"
     assert "14 11/16" in answer["refused"]["fix"]
 
@@ -394,16 +398,22 @@ def test_a_typed_length_that_is_none_is_refused_with_what_would_be_accepted(api:
 # ---- bad requests -------------------------------------------------------------------------------------------------
 
 
+NAMED = putting(("/name", "x"))
 BAD_BODIES: list[tuple[Any, int, str]] = [
-    ({"base": 1}, 422, "/patch"),
-    ({"base": 1, "patch": []}, 422, "/patch"),
-    ({"base": 0, "patch": [{"op": "add", "path": "/name", "value": "x"}]}, 422, "/base"),
-    ({"base": "1", "patch": [{"op": "add", "path": "/name", "value": "x"}]}, 422, "/base"),
-    ({"base": 1, "patch": [{"op": "move", "path": "/name"}]}, 422, "/patch/0/op"),
-    ({"base": 1, "patch": [{"op": "add", "path": "/name", "value": "x"}], "more": 1}, 422, "/more"),
-    ({"base": 1, "patch": [{"op": "add", "path": "/name", "value": 5}]}, 422, "/name"),
-    ({"base": 1, "patch": [{"op": "add", "path": "/readings/x/value", "value": "1 in"}]}, 422, ""),
-    ({"base": 1, "patch": [{"op": "add", "path": "/name", "value": "x"}] * 501}, 422, "/patch"),
+    ({"base": 1}, 422, "/act"),
+    ({"base": 1, "act": {"patch": []}}, 422, "/act"),
+    ({"base": 1, "act": {"do": "dance"}}, 422, "/act"),
+    ({"base": 1, "act": {"do": "split", "place": "place-1"}}, 422, "/act/into"),
+    ({"base": 1, "act": {"do": "split", "place": "place-1", "into": "thirds"}}, 422, "/act/into"),
+    ({"base": 1, "act": {"do": "change", "patch": []}}, 422, "/act/patch"),
+    ({"base": 0, "act": NAMED}, 422, "/base"),
+    ({"base": "1", "act": NAMED}, 422, "/base"),
+    ({"base": 1, "act": {"do": "change", "patch": [{"op": "move", "path": "/name"}]}}, 422, "/act/patch/0/op"),
+    ({"base": 1, "act": NAMED, "more": 1}, 422, "/more"),
+    ({"base": 1, "act": NAMED | {"more": 1}}, 422, "/act/more"),
+    ({"base": 1, "act": putting(("/name", 5))}, 422, "/name"),
+    ({"base": 1, "act": putting(("/readings/x/value", "1 in"))}, 422, ""),
+    ({"base": 1, "act": putting(*[("/name", "x")] * 501)}, 422, "/act/patch"),
     ([], 422, ""),
 ]
 
@@ -506,13 +516,38 @@ def test_alternatives_are_weighed_and_an_unknown_family_is_refused(api: Api) -> 
     assert (refused.status_code, refused.get_json()["code"]) == (404, "no-such-family")
 
 
-def test_a_push_answers_where_it_comes_to_stand_and_keeps_nothing(api: Api) -> None:
+def test_a_push_is_shown_and_kept_by_the_same_act(api: Api) -> None:
     plan = api.get("/plans/survey-van")
     (thing,) = [id_ for id_, one in plan["document"]["obstructions"].items() if one["what"] == "anchor"]
-    body = {"base": plan["revision"], "obstruction": thing, "across": 3, "up": 0, "in_steps": True}
-    answer = api.post("/plans/survey-van/push", body)
-    assert answer["keep"] == [{"op": "add", "path": f"/obstructions/{thing}/from_left", "value": "481.5 mm"}]
+    act = {"do": "push", "obstruction": thing, "across": 3, "in_steps": True}
+    api.post("/plans/survey-van/preview", {"base": plan["revision"], "act": act})
     assert api.get("/plans/survey-van")["revision"] == plan["revision"]
+    assert api.act("survey-van", act)["document"]["obstructions"][thing]["from_left"] == "481.5 mm"
+
+
+def test_a_length_that_is_typed_is_read_and_shown_by_one_request(api: Api, sides: str) -> None:
+    body = {"base": 1, "act": {"do": "enter", "path": sides, "text": "15/32"}}
+    shown = api.post(f"/plans/{DEMO}/preview", body)
+    read = shown["typed"]["read"]
+    assert (read["kept"], read["value"]["text"], read["value"]["other"]) == ("15/32 in", "15/32", "11.9 mm")
+    assert "plan/side_thickness" in moved_of(shown)
+    half = api.post(f"/plans/{DEMO}/preview", {"base": 1, "act": {"do": "enter", "path": sides, "text": "15/"}})
+    assert (half["typed"]["refused"]["code"], half["typed"]["read"]) == ("length-unreadable", None)
+    assert (half["outcome"], half["drawings"]) == ({}, []), "half a text changes nothing"
+    kept = api.act(DEMO, {"do": "enter", "path": sides, "text": "15/"}, status=422)
+    assert kept["code"] == half["typed"]["refused"]["code"]
+
+
+def test_what_was_typed_is_told_in_the_history_with_its_unit(api: Api, sides: str) -> None:
+    act = {"do": "enter", "path": sides, "text": "15/32"}
+    assert api.act(DEMO, act, label="Sides measured")["change"]["label"] == "Sides measured: 15/32 in"
+    assert api.act(DEMO, act | {"text": None}, label="Sides not measured")["change"]["label"] == "Sides not measured"
+
+
+def test_an_act_that_changes_nothing_is_no_step(api: Api, sides: str) -> None:
+    act = {"do": "enter", "path": sides, "text": "15/32"}
+    assert api.act(DEMO, act)["revision"] == 2
+    assert api.act(DEMO, act)["revision"] == 2
 
 
 def test_a_long_answer_is_packed_for_who_unpacks_and_is_the_same(client: FlaskClient) -> None:

@@ -21,6 +21,7 @@ OF: dict[Unit, str] = {"in": "lb", "mm": "kg"}
 HEAVIEST = Fraction(10_000)
 """Ten tonnes: beyond any cabinet, so a slip of the finger."""
 ACCEPTED = "Write it like 45 lb, 20.5 kg or 800 g."
+_BARE = re.compile(r"[0-9]{1,6}([.,][0-9]{1,4})?")
 _WEIGHT = re.compile(r"\s*([0-9]{1,6}(?:[.,][0-9]{1,4})?)\s*(kg|g|lb|lbs)\s*", re.IGNORECASE)
 
 
@@ -47,6 +48,12 @@ def read_weight(text: str) -> Kg:
     if weight > HEAVIEST:
         raise WeightRefused("weight-too-large", f"Read {text!r}, more than ten tonnes.", ACCEPTED)
     return weight
+
+
+def kept_weight(text: str, unit: Unit) -> str:
+    """A weight as it is kept: a bare number in the unit that goes with the plan's lengths; anything else as typed."""
+    typed = text.strip()
+    return f"{typed} {OF[unit]}" if _BARE.fullmatch(typed) else typed
 
 
 def show_weight(weight: Kg | float, unit: Unit) -> str:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections import OrderedDict
-from collections.abc import Callable
 from threading import Lock
 from typing import Any, Literal
 
@@ -14,7 +13,9 @@ from vasculum.core.errors import PlanMovedOn
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.shown import View, drawing_deltas, drawings_of
 from vasculum.plan.document import Plan
+from vasculum.plan.edits.acts import as_kept
 from vasculum.plan.edits.restoring import brought_back
+from vasculum.plan.edits.verbs import acted
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.making.meeting import Proof
@@ -22,7 +23,7 @@ from vasculum.plan.telling.outcome import Moved, moved, moved_keys, outcome_delt
 from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import carried, prove
 from vasculum.store.plans import Plans, Revision, Step
-from vasculum.web.messages import ChangeAnswer, PlanAnswer, PreviewAnswer, PrintState
+from vasculum.web.messages import ChangeAnswer, Edit, PlanAnswer, PreviewAnswer, PrintState
 
 MOST_SOLVED = 48
 
@@ -85,18 +86,18 @@ class Desk:
             drawings=drawings_of(solved),
         )
 
-    def edit(
-        self, plan_id: str, base: int, change: Callable[[Plan], Plan], label: str, field: str, view: View | None
-    ) -> ChangeAnswer:
-        """Make a change: first work it out, say, draw and prove it; only then is it kept, where the head is still it.
+    def edit(self, plan_id: str, edit: Edit) -> ChangeAnswer:
+        """Do an act: first work it out, say, draw and prove it; only then is it kept, where the head is still it.
 
         Raises:
-            PlanMovedOn: and whatever ``change`` raises; nothing is kept then.
+            PlanMovedOn: and whatever the act refuses; nothing is kept then.
         """
         head = self.plans.get(plan_id)
-        if head.number != base:
-            raise PlanMovedOn(base, head.number)
-        return self.answer(head, self.worked_out(head, change(head.plan)), label, field, view)
+        if head.number != edit.base:
+            raise PlanMovedOn(edit.base, head.number)
+        now = self.solved(head)
+        after = self.worked_out(head, acted(now, edit.act))
+        return self.answer(head, after, called(edit, now), edit.field, edit.view)
 
     def worked_out(self, head: Revision, plan: Plan) -> SolvedPlan:
         """A plan solved against the newest revision, with its marks."""
@@ -187,6 +188,12 @@ class Desk:
         if plan == now.plan:
             return now
         return self.plans.keep(now, self.worked_out(now, plan).plan, "The demo put back as it ships")
+
+
+def called(edit: Edit, now: SolvedPlan) -> str:
+    """What the history calls an edit: by its label, or by what its act says; with the length that was typed."""
+    label, typed = edit.label or edit.act.told(now), edit.act.typed(now.plan)
+    return f"{label}: {as_kept(typed, now.plan)}" if typed is not None else label
 
 
 def desk() -> Desk:

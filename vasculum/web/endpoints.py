@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import gzip
-from collections.abc import Callable
+import json
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from functools import wraps
 from inspect import cleandoc
@@ -134,8 +135,22 @@ def _checked(model: type[Body]) -> Body:
         return model.model_validate_json(raw)
     except ValidationError as refused:
         errors = refused.errors(include_url=False)
-        faults = [Fault(pointer(e["loc"]), e["msg"]) for e in errors]
+        faults = [Fault(pointer(_in_the_body(raw, e["loc"])), e["msg"]) for e in errors]
         if errors[0]["type"] == "json_invalid":
             raise BodyRefused("body-damaged", errors[0]["msg"], "Send whole JSON.", 400, faults) from refused
         message = f"{faults[0].message} (at {faults[0].where or 'the top'})"
         raise BodyRefused("body-faulty", message, "See the OpenAPI document.", 422, faults) from refused
+
+
+def _in_the_body(raw: bytes, loc: tuple[int | str, ...]) -> Iterator[int | str]:
+    """The steps of a fault's place that lead through the body; what only says which kind was tried is left out."""
+    try:
+        here: Any = json.loads(raw)
+    except ValueError:
+        return
+    for at, step in enumerate(loc):
+        is_there = step in here if isinstance(here, dict) else isinstance(here, list) and step in range(len(here))
+        if is_there:
+            here = here[step]
+        if is_there or at == len(loc) - 1:
+            yield step

@@ -6,20 +6,23 @@ from typing import Annotated, Literal
 
 from pydantic import Field, JsonValue
 
+from vasculum.core.errors import LengthRefused, VasculumError
 from vasculum.core.flow import MeasureUnit
-from vasculum.core.lengths import Unit
+from vasculum.core.lengths import Unit, read_length
 from vasculum.drawing.alternatives import Picture
 from vasculum.drawing.shown import SheetDelta, SheetShown, View
-from vasculum.plan.document import Dimension, Model, Name, Plan, Setting
-from vasculum.plan.document.patching import Patch, PatchStep
+from vasculum.plan.document import Dimension, Model, Name, Plan, Setting, as_usual
+from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.settings import SettingShown
 from vasculum.plan.document.stations import StationGroup
 from vasculum.plan.edits.library_file import LibraryRow
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
+from vasculum.plan.edits.stocking import StockRow
+from vasculum.plan.edits.verbs import Verb
 from vasculum.plan.telling.comparing import Compared
 from vasculum.plan.telling.outcome import Moved, OutcomeDelta
-from vasculum.plan.telling.solution import Problem, Shown, Solution
+from vasculum.plan.telling.solution import Problem, Shown, Solution, length_shown
 from vasculum.plan.telling.weighing import Weighed
 from vasculum.plan.telling.why import ReasonShown
 
@@ -41,6 +44,8 @@ class NewPlan(Model):
     width: LengthTyped | None = None
     height: LengthTyped | None = None
     depth: LengthTyped | None = None
+    reading: Literal["width", "height", "depth"] | None = None
+    """Of a preview: which of them is being typed, and is answered as it was read."""
 
 
 class Base(Model):
@@ -52,16 +57,16 @@ class Base(Model):
 class Looking(Base):
     """What the caller last saw, and the sheet in view, which is drawn in the answer beside the elevations."""
 
-    view: View | None = None
+    view: View | None = as_usual(None)
 
 
 class Edit(Looking):
-    """One change: a JSON Patch against the revision last seen."""
+    """One act on the plan as the caller last saw it."""
 
-    patch: Patch
-    label: Annotated[str, Field(max_length=200)] = "Changed"
-    """What a person would call it, for the history."""
-    field: Annotated[str, Field(max_length=400)] = ""
+    act: Verb
+    label: Annotated[str, Field(max_length=200)] = as_usual("")
+    """What a person would call it, for the history; a length that was typed is added as it was read."""
+    field: Annotated[str, Field(max_length=400)] = as_usual("")
     """What is edited: consecutive edits of one field are one undo step."""
 
 
@@ -105,24 +110,6 @@ class LibraryAnswer(Model):
     patch: list[PatchStep]
 
 
-class Drag(Looking):
-    """Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged."""
-
-    place: Annotated[str, Field(max_length=60)]
-    by: Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False)] | None = None
-    steps: Annotated[int, Field(ge=-100, le=100)] | None = None
-
-
-class Push(Looking):
-    """Move what stands in the way along its wall: by mm as dragged, or by whole increments as nudged."""
-
-    obstruction: Annotated[str, Field(max_length=60)]
-    across: Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False)] = 0
-    up: Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False)] = 0
-    in_steps: bool = False
-    """Whether ``across`` and ``up`` count increments."""
-
-
 class Typed(Model):
     """A length as a person types it; a bare number takes ``unit``."""
 
@@ -132,13 +119,38 @@ class Typed(Model):
     """Where given, the length is also answered at the nearest multiple of it."""
 
 
-class LengthAnswer(Model):
-    """A length as read: the text to keep in the plan, and both readings; or why it could not be read."""
+class LengthRead(Model):
+    """A typed length: the text to keep, and both readings."""
 
-    kept: str | None
-    value: Shown | None
-    snapped: Shown | None
+    kept: str
+    value: Shown
+
+
+class TypedRead(Model):
+    """How a typed length was read, or why it could not be: half a text is no mistake, so a refusal is an answer too."""
+
+    read: LengthRead | None
     refused: Problem | None
+
+    @classmethod
+    def of(cls, text: str, unit: Unit) -> TypedRead:
+        """What is said of a text while it is typed."""
+        try:
+            length = read_length(text, unit)
+        except LengthRefused as refused:
+            return cls(read=None, refused=problem_of(refused))
+        return cls(read=LengthRead(kept=length.kept, value=length_shown(length.mm, unit)), refused=None)
+
+
+class LengthAnswer(TypedRead):
+    """A typed length as read, and at the nearest increment where one is asked for."""
+
+    snapped: Shown | None
+
+
+def problem_of(refused: VasculumError) -> Problem:
+    """A refusal as an answer."""
+    return Problem(code=refused.code, message=refused.message, fix=refused.fix)
 
 
 class Printed(Model):
@@ -185,14 +197,10 @@ class ChangeAnswer(AtRevision):
 class PreviewAnswer(Model):
     """What a change would do to the revision that the caller holds; nothing is kept."""
 
+    typed: TypedRead | None = as_usual(None)
+    """How the length was read, where the act has one that was typed; one that cannot be read changes nothing."""
     outcome: OutcomeDelta
     drawings: list[SheetDelta]
-
-
-class MirrorAnswer(Model):
-    """The change that puts a mirror image of a space behind it; nothing is kept."""
-
-    patch: list[PatchStep]
 
 
 class WeighedShown(Weighed):
@@ -205,19 +213,6 @@ class WeighedAnswer(Model):
     """Every alternative of a family with what it would take and bring; nothing is kept."""
 
     alternatives: list[WeighedShown]
-
-
-class DragAnswer(PreviewAnswer):
-    """What a drag would do: the change to keep, and the part's new clear size; nothing is kept."""
-
-    keep: list[PatchStep]
-    size: Shown
-
-
-class PushAnswer(PreviewAnswer):
-    """What a push would do, and the change to keep; nothing is kept."""
-
-    keep: list[PatchStep]
 
 
 class ListedPlan(Model):
@@ -351,15 +346,6 @@ class ToolShown(Model):
     id: str
     title: str
     about: str
-
-
-class StockRow(Model):
-    """A row that can be taken into a plan's library: a sheet, a board or an edge band as sold."""
-
-    kind: Literal["sheets", "boards", "bands"]
-    system: Unit
-    name: str
-    row: dict[str, str]
 
 
 class RuleShown(Model):

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from fractions import Fraction
-
 from flask import request
 
 from vasculum.core.errors import NoSuchQuantity, PlanMovedOn
@@ -11,18 +9,16 @@ from vasculum.demo import DEMO_PLANS
 from vasculum.drawing.alternatives import picture_of
 from vasculum.drawing.shown import SheetShown, drawings_of, sheet_of
 from vasculum.plan.document import Plan
-from vasculum.plan.document.patching import patched
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits import runners_csv
-from vasculum.plan.edits.dragging import dragged, pushed
 from vasculum.plan.edits.library_file import library_taken_in, read_library
-from vasculum.plan.edits.mirroring import mirrored_space
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
+from vasculum.plan.edits.verbs import acted
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.comparing import compared
-from vasculum.plan.telling.solution import length_shown
+from vasculum.plan.telling.outcome import OutcomeDelta
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.solid.proof import prove
 from vasculum.store.plans import Listed
@@ -31,14 +27,11 @@ from vasculum.web.endpoints import Endpoints, need_json
 from vasculum.web.messages import (
     ChangeAnswer,
     Comparison,
-    Drag,
-    DragAnswer,
     Edit,
     Head,
     LibraryAnswer,
     LibraryText,
     ListedPlan,
-    MirrorAnswer,
     NewPlan,
     Nothing,
     PastedReadings,
@@ -46,10 +39,9 @@ from vasculum.web.messages import (
     PlanAnswer,
     PlanList,
     PreviewAnswer,
-    Push,
-    PushAnswer,
     ReadingsAnswer,
     RunnersAnswer,
+    TypedRead,
     Version,
     WeighedAnswer,
     WeighedShown,
@@ -92,7 +84,11 @@ def make_plan(body: NewPlan) -> PlanAnswer:
 @route("POST", "/plans/preview", PreviewAnswer, NewPlan, is_sparse=True)
 def preview_new_plan(body: NewPlan) -> PreviewAnswer:
     """What a new plan would be; nothing is kept."""
-    return desk().preview(None, _made(body))
+    text = getattr(body, body.reading) if body.reading else None
+    typed = None if text is None else TypedRead.of(text, body.unit)
+    if typed and typed.refused:
+        return PreviewAnswer(typed=typed, outcome=OutcomeDelta(), drawings=[])
+    return desk().preview(None, _made(body)).model_copy(update={"typed": typed})
 
 
 @route("POST", "/plans/import", PlanAnswer, status=201, refuses=(413, 415, 422))
@@ -136,35 +132,19 @@ def restore_plan(plan_id: str, body: Nothing) -> PlanAnswer:
 
 @route("POST", "/plans/<plan_id>/edits", ChangeAnswer, Edit, refuses=(404, 409), is_sparse=True)
 def edit_plan(plan_id: str, body: Edit) -> ChangeAnswer:
-    """Apply one JSON Patch to the plan as the caller last saw it; answer with the new revision and what changed."""
-    return desk().edit(plan_id, body.base, lambda plan: patched(plan, body.patch), body.label, body.field, body.view)
+    """Do one act to the plan as the caller last saw it; answer with the new revision and what changed."""
+    return desk().edit(plan_id, body)
 
 
 @route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Edit, refuses=(404, 409), is_sparse=True)
 def preview_edit(plan_id: str, body: Edit) -> PreviewAnswer:
-    """What a change would do to the plan as the caller last saw it; nothing is kept."""
+    """What an act would do to the plan as the caller last saw it; nothing is kept."""
     before = _seen(plan_id, body.base)
-    return desk().preview(before, patched(before.plan, body.patch), body.view)
-
-
-@route("POST", "/plans/<plan_id>/drag", DragAnswer, Drag, refuses=(404, 409), is_sparse=True)
-def drag(plan_id: str, body: Drag) -> DragAnswer:
-    """Where a divider comes to stand when it is moved, snapped to the shop's increment; nothing is kept."""
-    before = _seen(plan_id, body.base)
-    by = Fraction(body.by) if body.by is not None else before.solved.value("plan", "increment") * (body.steps or 0)
-    patch, size = dragged(before, body.place, by)
-    after = desk().preview(before, patched(before.plan, patch), body.view)
-    return DragAnswer(**dict(after), keep=patch, size=length_shown(before, size))
-
-
-@route("POST", "/plans/<plan_id>/push", PushAnswer, Push, refuses=(404, 409), is_sparse=True)
-def push(plan_id: str, body: Push) -> PushAnswer:
-    """Where something in the way comes to stand when it is moved along its wall, snapped; nothing is kept."""
-    before = _seen(plan_id, body.base)
-    unit = before.solved.value("plan", "increment") if body.in_steps else Fraction(1)
-    patch = pushed(before, body.obstruction, (Fraction(body.across) * unit, Fraction(body.up) * unit))
-    after = desk().preview(before, patched(before.plan, patch), body.view)
-    return PushAnswer(**dict(after), keep=patch)
+    text = body.act.typed(before.plan)
+    typed = None if text is None else TypedRead.of(text, before.plan.units.length)
+    if typed and typed.refused:
+        return PreviewAnswer(typed=typed, outcome=OutcomeDelta(), drawings=[])
+    return desk().preview(before, acted(before, body.act), body.view).model_copy(update={"typed": typed})
 
 
 @route("POST", "/plans/<plan_id>/readings", ReadingsAnswer, PastedReadings, refuses=(404,))
@@ -188,12 +168,6 @@ def read_library_file(plan_id: str, body: LibraryText) -> LibraryAnswer:
     """Read a library file, row by row; what to do with it is for the person to decide."""
     rows = read_library(body.text)
     return LibraryAnswer(rows=rows, patch=library_taken_in(desk().plans.get(plan_id).plan, rows))
-
-
-@route("GET", "/plans/<plan_id>/mirrored", MirrorAnswer, refuses=(404,), query=("space",))
-def mirrored(plan_id: str) -> MirrorAnswer:
-    """What makes a mirror image of a space, for the other half of a bed or a desk."""
-    return MirrorAnswer(patch=mirrored_space(desk().plans.get(plan_id).plan, request.args.get("space", "")))
 
 
 @route("GET", "/plans/<plan_id>/alternatives", WeighedAnswer, refuses=(404,), query=("family",))

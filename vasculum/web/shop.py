@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
 from dataclasses import asdict
 
 from flask import Response, json
@@ -11,23 +10,15 @@ from vasculum import __version__
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.errors import LengthRefused, NoSuchPlan
 from vasculum.core.flow import family
-from vasculum.core.lengths import Mm, Unit, read_increment, read_length
+from vasculum.core.lengths import read_increment, read_length
 from vasculum.core.reasons import snap_nearest
-from vasculum.core.tables import (
-    NEWEST_EDITION,
-    choosables,
-    mattresses,
-    stock_bands,
-    stock_boards,
-    stock_sheets,
-    tools,
-)
+from vasculum.core.tables import NEWEST_EDITION, choosables, mattresses, tools
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.settings import SETTINGS
-from vasculum.plan.document.starting import sheet_row
 from vasculum.plan.document.stations import station_groups
-from vasculum.plan.telling.solution import Problem, Shown
-from vasculum.plan.telling.words import GIVEN_SIZES, label_of, length_texts
+from vasculum.plan.edits.stocking import stock_rows
+from vasculum.plan.telling.solution import length_shown
+from vasculum.plan.telling.words import GIVEN_SIZES, label_of
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import (
@@ -39,9 +30,10 @@ from vasculum.web.messages import (
     Nothing,
     PlanAnswer,
     RuleShown,
-    StockRow,
     ToolShown,
     Typed,
+    TypedRead,
+    problem_of,
 )
 from vasculum.web.openapi import document
 
@@ -78,37 +70,23 @@ def catalogue() -> CatalogueAnswer:
         settings=list(SETTINGS),
         mattresses=[MattressShown(**asdict(one)) for one in mattresses()],
         tools=[ToolShown(**asdict(one)) for one in tools()],
-        stock=[*_stock()],
+        stock=[*stock_rows()],
     )  # fmt: skip
-
-
-def _stock() -> Iterator[StockRow]:
-    for sheet in stock_sheets():
-        yield StockRow(kind="sheets", system=sheet.system, name=sheet.name, row=sheet_row(sheet))
-    for board in stock_boards():
-        row = {name: getattr(board, name) for name in ("name", "thickness", "width", "length", "source")}
-        yield StockRow(kind="boards", system=board.system, name=board.name, row=row)
-    for band in stock_bands():
-        row = {name: getattr(band, name) for name in ("name", "thickness", "length", "source")}
-        yield StockRow(kind="bands", system=band.system, name=band.name, row=row)
 
 
 @route("POST", "/length", LengthAnswer, Typed)
 def read_typed_length(body: Typed) -> LengthAnswer:
-    """Read a length or a sum as typed; half a text is no mistake, so a refusal is an answer too."""
+    """Read a length or a sum as typed, for a field or for the reckoner."""
+    typed = TypedRead.of(body.text, body.unit)
+    if typed.read is None or body.increment is None:
+        return LengthAnswer(read=typed.read, refused=typed.refused, snapped=None)
     try:
-        length = read_length(body.text, body.unit)
-        increment = read_increment(body.increment, body.unit) if body.increment else None
+        increment = read_increment(body.increment, body.unit)
     except LengthRefused as refused:
-        problem = Problem(code=refused.code, message=refused.message, fix=refused.fix)
-        return LengthAnswer(kept=None, value=None, snapped=None, refused=problem)
-    snapped = None if increment is None else _read(snap_nearest(length.mm, increment), body.unit)
-    return LengthAnswer(kept=length.kept, value=_read(length.mm, body.unit), snapped=snapped, refused=None)
-
-
-def _read(mm: Mm, unit: Unit) -> Shown:
-    text, other = length_texts(mm, unit)
-    return Shown(mm=str(mm), text=text, other=other)
+        return LengthAnswer(read=None, refused=problem_of(refused), snapped=None)
+    exact = read_length(body.text, body.unit).mm
+    snapped = length_shown(snap_nearest(exact, increment), body.unit)
+    return LengthAnswer(read=typed.read, refused=None, snapped=snapped)
 
 
 @route("POST", "/demo/<plan_id>", PlanAnswer, Nothing, refuses=(404,))

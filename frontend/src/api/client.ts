@@ -6,7 +6,9 @@ export type PlanAnswer = Schemas['PlanAnswer']
 export type ChangeAnswer = Schemas['ChangeAnswer']
 export type PreviewAnswer = Schemas['PreviewAnswer']
 export type Problem = Schemas['ProblemAnswer']
-export type PatchStep = Schemas['Edit']['patch'][number]
+export type PatchStep = Schemas['PatchStep']
+export type Act = Schemas['Edit']['act']
+export type LengthRead = Schemas['LengthRead']
 export type PlanDocument = PlanAnswer['document']
 export type Quantity = Schemas['QuantityShown']
 export type Solution = Schemas['Solution']
@@ -29,6 +31,15 @@ export class Refused extends Error {
     super(problem ? `${problem.detail} ${problem.fix}`.trim() : 'The program does not answer.')
     this.problem = problem
   }
+}
+
+/** A text that is no length, at least not yet. */
+export class Unreadable extends Error {}
+
+/** A typed length as it was read; one that was not is thrown. */
+export function readOf(typed: Schemas['TypedRead'] | null | undefined): LengthRead | null {
+  if (typed?.refused) throw new Unreadable(`${typed.refused.message} ${typed.refused.fix}`)
+  return typed?.read ?? null
 }
 
 /** The data of an answer; a problem or a silence is thrown as Refused. */

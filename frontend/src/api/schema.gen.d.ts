@@ -81,7 +81,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a length or a sum as typed; half a text is no mistake, so a refusal is an answer too. */
+        /** Read a length or a sum as typed, for a field or for the reckoner. */
         post: operations["read_typed_length"];
         delete?: never;
         options?: never;
@@ -262,23 +262,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan_id}/drag": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Where a divider comes to stand when it is moved, snapped to the shop's increment; nothing is kept. */
-        post: operations["drag"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/plans/{plan_id}/drawing": {
         parameters: {
             query?: never;
@@ -305,7 +288,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Apply one JSON Patch to the plan as the caller last saw it; answer with the new revision and what changed. */
+        /** Do one act to the plan as the caller last saw it; answer with the new revision and what changed. */
         post: operations["edit_plan"];
         delete?: never;
         options?: never;
@@ -381,23 +364,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan_id}/mirrored": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What makes a mirror image of a space, for the other half of a bed or a desk. */
-        get: operations["mirrored"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/plans/{plan_id}/preview": {
         parameters: {
             query?: never;
@@ -407,7 +373,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a change would do to the plan as the caller last saw it; nothing is kept. */
+        /** What an act would do to the plan as the caller last saw it; nothing is kept. */
         post: operations["preview_edit"];
         delete?: never;
         options?: never;
@@ -426,23 +392,6 @@ export interface paths {
         put?: never;
         /** Remember which revision was printed. */
         post: operations["note_printed"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plans/{plan_id}/push": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Where something in the way comes to stand when it is moved along its wall, snapped; nothing is kept. */
-        post: operations["push"];
         delete?: never;
         options?: never;
         head?: never;
@@ -556,6 +505,92 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AddScribe
+         * @description A scribe strip on one side of a space, to be measured.
+         */
+        AddScribe: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "scribe";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+            /**
+             * Side
+             * @enum {string}
+             */
+            side: "left" | "right" | "top";
+        };
+        /**
+         * AddSpace
+         * @description Another space with its surveys, not measured yet, and one drawer in it.
+         */
+        AddSpace: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-space";
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "framed" | "frameless";
+        };
+        /**
+         * AddStation
+         * @description Another station of a strip: how far along it, and the gap to the wall.
+         */
+        AddStation: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "station";
+            /**
+             * Scribe
+             * @description An id of the plan.
+             */
+            scribe: string;
+            /**
+             * At
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            at: string;
+            /**
+             * Gap
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            gap: string;
+        };
+        /**
+         * AddStock
+         * @description Another row of the library, as it is sold in the system of the plan's defaults.
+         */
+        AddStock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-stock";
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "sheets" | "boards" | "bands";
+            /** Name */
+            name: string;
+        };
+        /**
          * AlternativeShown
          * @description One kind of a family, such as a joint.
          */
@@ -570,6 +605,22 @@ export interface components {
             title: string;
             /** About */
             about: string;
+        };
+        /**
+         * AsInThePlan
+         * @description Let a place be as the plan is, in everything that was chosen for it.
+         */
+        AsInThePlan: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "as-in-the-plan";
+            /**
+             * At
+             * @description An id of the plan.
+             */
+            at: string;
         };
         /**
          * AskedAt
@@ -723,6 +774,19 @@ export interface components {
             stock: components["schemas"]["StockRow"][];
         };
         /**
+         * Change
+         * @description A JSON Patch as it stands.
+         */
+        Change: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change";
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
          * ChangeAnswer
          * @description What a change did to what the caller held: a JSON Patch of the document, and what became otherwise.
          */
@@ -773,6 +837,23 @@ export interface components {
             source: string;
         };
         /**
+         * Choose
+         * @description A choice for the plan, or for one space or place of it; none goes back to what holds further out.
+         */
+        Choose: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "choose";
+            /** At */
+            at?: string | null;
+            /** Name */
+            name: string;
+            /** Value */
+            value: string | null;
+        };
+        /**
          * Compared
          * @description One line: what both have, or one of them lacks; empty where it does.
          */
@@ -802,6 +883,37 @@ export interface components {
             lines: components["schemas"]["Compared"][];
         };
         /**
+         * Copy
+         * @description A part of a split once more beside it, with everything in it; marks and what was built stay behind.
+         */
+        Copy: {
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "copy";
+        };
+        /**
+         * CutAs
+         * @description A size as it was really cut or found; none goes back to the plan.
+         */
+        CutAs: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "cut-as";
+            /** Key */
+            key: string;
+            /** Length */
+            length: string | null;
+        };
+        /**
          * CutShown
          * @description Something cut into a piece or marked on it, in words.
          */
@@ -818,58 +930,67 @@ export interface components {
          * @description Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged.
          */
         Drag: {
-            /** Base */
-            base: number;
-            /** @default null */
-            view: components["schemas"]["View"] | null;
-            /** Place */
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "drag";
+            /**
+             * Place
+             * @description An id of the plan.
+             */
             place: string;
+            /** By */
+            by?: number;
             /**
-             * By
-             * @default null
+             * In Steps
+             * @description Whether ``by`` counts increments.
              */
-            by: number | null;
-            /**
-             * Steps
-             * @default null
-             */
-            steps: number | null;
-        };
-        /**
-         * DragAnswer
-         * @description What a drag would do: the change to keep, and the part's new clear size; nothing is kept.
-         */
-        DragAnswer: {
-            outcome: components["schemas"]["OutcomeDelta"];
-            /** Drawings */
-            drawings: components["schemas"]["SheetDelta"][];
-            /** Keep */
-            keep: components["schemas"]["PatchStep"][];
-            size: components["schemas"]["Shown"];
+            in_steps?: boolean;
         };
         /**
          * Edit
-         * @description One change: a JSON Patch against the revision last seen.
+         * @description One act on the plan as the caller last saw it.
          */
         Edit: {
             /** Base */
             base: number;
-            /** @default null */
-            view: components["schemas"]["View"] | null;
-            /** Patch */
-            patch: components["schemas"]["PatchStep"][];
+            view?: components["schemas"]["View"] | null;
+            /** Act */
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"];
             /**
              * Label
-             * @description What a person would call it, for the history.
-             * @default Changed
+             * @description What a person would call it, for the history; a length that was typed is added as it was read.
              */
-            label: string;
+            label?: string;
             /**
              * Field
              * @description What is edited: consecutive edits of one field are one undo step.
-             * @default
              */
-            field: string;
+            field?: string;
+        };
+        /**
+         * Enter
+         * @description A text typed into one field: a length, several with semicolons between, or a weight; none empties it.
+         */
+        Enter: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "enter";
+            /**
+             * Path
+             * @description Where it stands in the document, as a JSON Pointer.
+             */
+            path: string;
+            /** Text */
+            text: string | null;
+            /**
+             * Reads
+             * @enum {string}
+             */
+            reads?: "length" | "lengths" | "weight";
         };
         /**
          * FaultShown
@@ -910,6 +1031,26 @@ export interface components {
             pieces: string[];
         };
         /**
+         * Graduate
+         * @description How the graduated parts of a split grow: by a step, or by a ratio, which takes its place.
+         */
+        Graduate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "graduate";
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /** Step */
+            step?: string | null;
+            /** Ratio */
+            ratio?: string | null;
+        };
+        /**
          * Hardware
          * @description Something to buy rather than cut.
          */
@@ -935,6 +1076,24 @@ export interface components {
             amount: string;
             /** Keys */
             keys: string[];
+        };
+        /**
+         * Have
+         * @description A tool is at hand, or is not.
+         */
+        Have: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "have";
+            /**
+             * Tool
+             * @description An id of the plan.
+             */
+            tool: string;
+            /** Is There */
+            is_there: boolean;
         };
         /**
          * Head
@@ -966,17 +1125,61 @@ export interface components {
             /** Made At */
             made_at: string;
         };
+        /**
+         * Hold
+         * @description Let a cell hold something else; a name that was given with the kind changes with it.
+         */
+        Hold: {
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "hold";
+            /**
+             * Holds
+             * @enum {string}
+             */
+            holds: "drawer" | "tray" | "shelf" | "open" | "bin" | "false_front" | "blocked";
+        };
         JsonValue: unknown;
         /**
+         * LastPointOut
+         * @description Take the uppermost point of a profile out.
+         */
+        LastPointOut: {
+            /**
+             * Obstruction
+             * @description An id of the plan.
+             */
+            obstruction: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "last-point-out";
+        };
+        /**
          * LengthAnswer
-         * @description A length as read: the text to keep in the plan, and both readings; or why it could not be read.
+         * @description A typed length as read, and at the nearest increment where one is asked for.
          */
         LengthAnswer: {
-            /** Kept */
-            kept: string | null;
-            value: components["schemas"]["Shown"] | null;
-            snapped: components["schemas"]["Shown"] | null;
+            read: components["schemas"]["LengthRead"] | null;
             refused: components["schemas"]["Problem"] | null;
+            snapped: components["schemas"]["Shown"] | null;
+        };
+        /**
+         * LengthRead
+         * @description A typed length: the text to keep, and both readings.
+         */
+        LengthRead: {
+            /** Kept */
+            kept: string;
+            value: components["schemas"]["Shown"];
         };
         /**
          * Library
@@ -1055,6 +1258,27 @@ export interface components {
             text: string;
         };
         /**
+         * LieOn
+         * @description A mattress as it is sold lies on the space: its usual size, to be measured.
+         */
+        LieOn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "mattress";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+            /**
+             * Mattress
+             * @description An id of the plan.
+             */
+            mattress: string;
+        };
+        /**
          * Likely
          * @description Something that often stands in the way of such a space; ``what`` and ``on`` as an obstruction has them.
          */
@@ -1104,12 +1328,78 @@ export interface components {
             source: string;
         };
         /**
-         * MirrorAnswer
-         * @description The change that puts a mirror image of a space behind it; nothing is kept.
+         * Measure
+         * @description A reading at a station: the one that is told, else the first one there, else a new one; none takes it out.
          */
-        MirrorAnswer: {
-            /** Patch */
-            patch: components["schemas"]["PatchStep"][];
+        Measure: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "measure";
+            /**
+             * Survey
+             * @description An id of the plan.
+             */
+            survey: string;
+            station: components["schemas"]["Station"];
+            /** Reading */
+            reading?: string | null;
+            /** Value */
+            value: string | null;
+            /**
+             * Plus Minus
+             * @description How far it may be off, where a device says so; else what was said of it stays.
+             */
+            plus_minus?: string | null;
+            /** Note */
+            note?: string | null;
+            /** Taken By */
+            taken_by?: string;
+            /** Taken At */
+            taken_at?: string | null;
+        };
+        /**
+         * MeasureRunner
+         * @description One size of the pair in hand; the row counts as measured from then on.
+         */
+        MeasureRunner: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "measure-runner";
+            /**
+             * Runner
+             * @description An id of the plan.
+             */
+            runner: string;
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "side_clearance" | "height" | "metal";
+            /**
+             * Length
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            length: string;
+        };
+        /**
+         * Mirror
+         * @description A space once more behind it, as its mirror image.
+         */
+        Mirror: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "mirror";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
         };
         /**
          * Moved
@@ -1204,12 +1494,45 @@ export interface components {
              * @default null
              */
             depth: string | null;
+            /**
+             * Reading
+             * @description Of a preview: which of them is being typed, and is answered as it was read.
+             * @default null
+             */
+            reading: ("width" | "height" | "depth") | null;
         };
         /**
          * Nothing
          * @description An empty body.
          */
         Nothing: Record<string, never>;
+        /**
+         * Obstruct
+         * @description Something more in the way: it stands in so far from one side; its name gets a number where it is taken.
+         */
+        Obstruct: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "obstruct";
+            /** Name */
+            name: string;
+            /** What */
+            what: string;
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+            /** On */
+            on: string;
+            /**
+             * Projection
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            projection: string;
+        };
         /**
          * Obstruction
          * @description Something in the way: it stands in from one side of a space, all along it or over a stretch.
@@ -1334,6 +1657,22 @@ export interface components {
             /** Asked */
             asked?: components["schemas"]["AskedAt"][] | null;
             moved?: components["schemas"]["MovedKeys"] | null;
+        };
+        /**
+         * Outline
+         * @description Begin a profile: its lower and its upper end as they are said; what runs all the way up ends at the top.
+         */
+        Outline: {
+            /**
+             * Obstruction
+             * @description An id of the plan.
+             */
+            obstruction: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "outline";
         };
         /**
          * PartShown
@@ -1662,10 +2001,40 @@ export interface components {
             deleted: components["schemas"]["ListedPlan"][];
         };
         /**
+         * PointField
+         * @description One size of one point of a profile, counted from below; past the last one, another point at that height.
+         */
+        PointField: {
+            /**
+             * Obstruction
+             * @description An id of the plan.
+             */
+            obstruction: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "point";
+            /** Point */
+            point: number;
+            /**
+             * Name
+             * @enum {string}
+             */
+            name?: "at" | "projection";
+            /**
+             * Length
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            length: string;
+        };
+        /**
          * PreviewAnswer
          * @description What a change would do to the revision that the caller holds; nothing is kept.
          */
         PreviewAnswer: {
+            /** @description How the length was read, where the act has one that was typed; one that cannot be read changes nothing. */
+            typed?: components["schemas"]["TypedRead"] | null;
             outcome: components["schemas"]["OutcomeDelta"];
             /** Drawings */
             drawings: components["schemas"]["SheetDelta"][];
@@ -1761,39 +2130,25 @@ export interface components {
          * @description Move what stands in the way along its wall: by mm as dragged, or by whole increments as nudged.
          */
         Push: {
-            /** Base */
-            base: number;
-            /** @default null */
-            view: components["schemas"]["View"] | null;
-            /** Obstruction */
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "push";
+            /**
+             * Obstruction
+             * @description An id of the plan.
+             */
             obstruction: string;
-            /**
-             * Across
-             * @default 0
-             */
-            across: number;
-            /**
-             * Up
-             * @default 0
-             */
-            up: number;
+            /** Across */
+            across?: number;
+            /** Up */
+            up?: number;
             /**
              * In Steps
              * @description Whether ``across`` and ``up`` count increments.
-             * @default false
              */
-            in_steps: boolean;
-        };
-        /**
-         * PushAnswer
-         * @description What a push would do, and the change to keep; nothing is kept.
-         */
-        PushAnswer: {
-            outcome: components["schemas"]["OutcomeDelta"];
-            /** Drawings */
-            drawings: components["schemas"]["SheetDelta"][];
-            /** Keep */
-            keep: components["schemas"]["PatchStep"][];
+            in_steps?: boolean;
         };
         /**
          * QuantityShown
@@ -2339,6 +2694,68 @@ export interface components {
             is_as_built: boolean;
         };
         /**
+         * SizeAll
+         * @description Give every part of the split that a place stands in the same wish: all alike, or growing downwards.
+         */
+        SizeAll: {
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "size-all";
+            /**
+             * By
+             * @enum {string}
+             */
+            by: "share" | "graduated";
+        };
+        /**
+         * SizeBy
+         * @description In which way a part is sized. A length of its own is the one it had, or the one that it comes to now.
+         */
+        SizeBy: {
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "size-by";
+            /**
+             * By
+             * @enum {string}
+             */
+            by: "fixed" | "contents" | "share" | "graduated" | "left";
+            /** Share */
+            share?: number | null;
+        };
+        /**
+         * SizeTo
+         * @description A length typed for a part: of its contents where they size it, else of itself; none shares what is left.
+         */
+        SizeTo: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "size";
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /** Length */
+            length: string | null;
+        };
+        /**
          * Sizing
          * @description How large a row or column wants to be. ``length`` belongs to fixed and contents, ``share`` to shares.
          */
@@ -2439,6 +2856,29 @@ export interface components {
             choices: {
                 [key: string]: string;
             };
+        };
+        /**
+         * Split
+         * @description Divide a place: it becomes the first part, drawers follow. In such a split already it gets neighbours there.
+         */
+        Split: {
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "split";
+            /**
+             * Into
+             * @enum {string}
+             */
+            into: "rows" | "columns";
+            /** Count */
+            count?: number;
         };
         /**
          * Stages
@@ -2547,6 +2987,22 @@ export interface components {
             };
         };
         /**
+         * Straighten
+         * @description Take a profile off: what its two ends say stays, where it begins, how high it is, and how it leans.
+         */
+        Straighten: {
+            /**
+             * Obstruction
+             * @description An id of the plan.
+             */
+            obstruction: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "straighten";
+        };
+        /**
          * StrokeShown
          * @description A path through points, or a text; mm, y up.
          */
@@ -2595,6 +3051,91 @@ export interface components {
              * @enum {string}
              */
             what: "frame" | "case";
+        };
+        /**
+         * TakeAway
+         * @description What stood in the way is gone.
+         */
+        TakeAway: {
+            /**
+             * Obstruction
+             * @description An id of the plan.
+             */
+            obstruction: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-away";
+        };
+        /**
+         * TakeOut
+         * @description Take a part of a split out, with everything in it; a split of one part gives way to it.
+         */
+        TakeOut: {
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-out";
+        };
+        /**
+         * TakeScribeAway
+         * @description A scribe strip is not wanted.
+         */
+        TakeScribeAway: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-scribe-away";
+            /**
+             * Scribe
+             * @description An id of the plan.
+             */
+            scribe: string;
+        };
+        /**
+         * TakeSpaceOut
+         * @description Take a space out, with everything that was measured and laid out in it.
+         */
+        TakeSpaceOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-space-out";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+        };
+        /**
+         * TakeStockOut
+         * @description A row of the library that nothing uses is taken out.
+         */
+        TakeStockOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-stock-out";
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "sheets" | "boards" | "bands" | "runners";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
         };
         /**
          * TapeAnswer
@@ -2668,6 +3209,14 @@ export interface components {
              * @default null
              */
             increment: string | null;
+        };
+        /**
+         * TypedRead
+         * @description How a typed length was read, or why it could not be: half a text is no mistake, so a refusal is an answer too.
+         */
+        TypedRead: {
+            read: components["schemas"]["LengthRead"] | null;
+            refused: components["schemas"]["Problem"] | null;
         };
         /**
          * Units
@@ -3684,86 +4233,6 @@ export interface operations {
             };
         };
     };
-    drag: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                plan_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Drag"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DragAnswer"];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Unsupported Media Type */
-            415: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-        };
-    };
     drawing: {
         parameters: {
             query: {
@@ -4079,48 +4548,6 @@ export interface operations {
             };
         };
     };
-    mirrored: {
-        parameters: {
-            query: {
-                space: string;
-            };
-            header?: never;
-            path: {
-                plan_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MirrorAnswer"];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-        };
-    };
     preview_edit: {
         parameters: {
             query?: never;
@@ -4236,86 +4663,6 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Unsupported Media Type */
-            415: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-        };
-    };
-    push: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                plan_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Push"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PushAnswer"];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemAnswer"];
-                };
-            };
-            /** @description Conflict */
-            409: {
                 headers: {
                     [name: string]: unknown;
                 };

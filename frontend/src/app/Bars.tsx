@@ -36,7 +36,7 @@ export function Bars() {
                   .map((m) => `${m.label} ${m.old?.text ?? 'none'} → ${m.new?.text ?? 'none'}`)
                   .join('; ')}.`
               : 'No size moved.'}{' '}
-            Your change, {conflict.change.label}, is not in it.
+            Your change{conflict.done.label && `, ${conflict.done.label},`} is not in it.
           </p>
           <Button size="sm" onClick={() => settle(true)}>
             Make my change again

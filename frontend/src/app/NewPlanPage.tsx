@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
-import { answered, client, type PreviewAnswer, Refused, type Schemas, type Unit } from '../api/client'
+import { answered, client, type PreviewAnswer, Refused, readOf, type Schemas, type Unit } from '../api/client'
 import { planKey, useCatalogue } from '../api/queries'
 import { Drawing } from '../drawing/Drawing'
 import { type Setting, SpacePicture } from '../drawing/SpacePicture'
@@ -38,20 +38,41 @@ export function NewPlanPage() {
   const queries = useQueryClient()
   const navigate = useNavigate()
   const asked = useRef(0)
+  const typed = useRef(sizes)
+  const body = { name: 'My opening', ...card, unit, ...typed.current, reading: null }
 
   useEffect(() => {
     document.title = 'Measure my own · Vasculum'
   }, [])
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a size is shown while it is typed, by what it asks itself
   useEffect(() => {
     const mine = ++asked.current
-    answered(client.POST('/api/plans/preview', { body: { name: 'My opening', ...card, unit, ...sizes } }))
+    answered(client.POST('/api/plans/preview', { body }))
       .then((answer) => mine === asked.current && setShown(answer))
       .catch(() => undefined)
-  }, [card, unit, sizes])
+  }, [card, unit])
+
+  const set = (field: keyof Sizes, kept: string | null) => {
+    typed.current = { ...typed.current, [field]: kept }
+    setSizes(typed.current)
+  }
+
+  /** One request for each sign that is typed: it reads the size and draws what would stand there. */
+  const type = async (field: keyof Sizes, text: string) => {
+    const mine = ++asked.current
+    set(field, text)
+    const answer = await answered(
+      client.POST('/api/plans/preview', { body: { ...body, ...typed.current, reading: field } }),
+    )
+    if (typed.current[field] === text) set(field, answer.typed?.read?.kept ?? null)
+    const read = readOf(answer.typed)
+    if (mine === asked.current) setShown(answer)
+    return read
+  }
 
   const make = async () => {
     try {
-      const made = await answered(client.POST('/api/plans', { body: { name, ...card, unit, ...sizes } }))
+      const made = await answered(client.POST('/api/plans', { body: { ...body, ...typed.current, name } }))
       queries.setQueryData(planKey(made.id), made)
       queries.invalidateQueries({ queryKey: ['plans'] })
       navigate(`/plans/${made.id}/measure`)
@@ -70,7 +91,6 @@ export function NewPlanPage() {
       : [{ what: one.what, kind: 'frameless', title: one.title }],
   )
   const about = settings.find((one) => one.what === card.what)?.about
-  const set = (field: keyof Sizes) => (kept: string | null) => setSizes((all) => ({ ...all, [field]: kept }))
 
   return (
     <main className="page page--wide" data-ready>
@@ -117,9 +137,10 @@ export function NewPlanPage() {
                 kept={sizes[field.name]}
                 unit={unit}
                 after={field.hint}
-                onType={set(field.name)}
-                onKeep={async (kept) => {
-                  set(field.name)(kept)
+                read={(typed) => type(field.name, typed)}
+                onKeep={async (typed) => {
+                  set(field.name, typed)
+                  if (typed !== null) await type(field.name, typed)
                   return null
                 }}
               />

@@ -6,8 +6,8 @@ import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, type Unit } from '../api/client'
 import { planKey, useNetwork, usePlanList } from '../api/queries'
+import { put } from '../plan/acts'
 import { useCommands, useKeeping, useOutcome, usePlan } from '../plan/PlanDesk'
-import { put } from '../plan/patches'
 import { Icon } from './icons'
 import { PhoneDoor } from './PhoneDoor'
 import { type Light, useLight } from './theme'
@@ -28,7 +28,7 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
   const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 
   const setUnits = (name: 'length' | 'increment', value: string, label: string) =>
-    act({ patch: () => [put(`/units/${name}`, value)], label, field: `units/${name}` })
+    act(put(`/units/${name}`, value), label, `units/${name}`)
 
   return (
     <header className="topbar">
@@ -109,8 +109,7 @@ function NameField() {
   const keep = () => {
     const wanted = name.trim()
     if (wanted === '') setName(plan.document.name)
-    else if (wanted !== plan.document.name)
-      act({ patch: () => [put('/name', wanted)], label: `Named ${wanted}`, field: 'name' })
+    else if (wanted !== plan.document.name) act(put('/name', wanted), `Named ${wanted}`, 'name')
   }
   return (
     <Form.Control

@@ -1,5 +1,5 @@
 import { keysAreOn } from '../plan/keysSwitch'
-import { parentOf, withCopy, withSizes, withSplit } from '../plan/layout'
+import { parentOf } from '../plan/layout'
 import { useCommands, usePlan } from '../plan/PlanDesk'
 
 /** Keys that act on the cell in focus: - and | split it, = makes its neighbours alike, C copies it, Shift and an arrow
@@ -30,15 +30,10 @@ export function useCellKeys(): (id: string, key: string, isShift: boolean) => bo
   return (id, key, isShift) => {
     if (isShift && key.startsWith('Arrow')) return nudgeBeside(id, key)
     if (!keysAreOn()) return false
-    const name = plan.document.places[id]?.name ?? ''
-    if (key === '-')
-      act({ patch: (now) => withSplit(now, id, 'rows', 2), label: `${name}: into rows`, field: '' })
-    else if (key === '|')
-      act({ patch: (now) => withSplit(now, id, 'columns', 2), label: `${name}: into columns`, field: '' })
-    else if (key === '=')
-      act({ patch: (now) => withSizes(now, id, 'share'), label: `${name}: all alike`, field: '' })
-    else if (key === 'c' && parentOf(plan.document, id) !== null)
-      act({ patch: (now) => withCopy(now, id), label: `${name}: copied`, field: '' })
+    if (key === '-') act({ do: 'split', place: id, into: 'rows' })
+    else if (key === '|') act({ do: 'split', place: id, into: 'columns' })
+    else if (key === '=') act({ do: 'size-all', place: id, by: 'share' })
+    else if (key === 'c' && parentOf(plan.document, id) !== null) act({ do: 'copy', place: id })
     else return false
     return true
   }

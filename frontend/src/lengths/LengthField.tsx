@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type ReactNode, useEffect, useId, useRef, useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { answered, client, Refused, type Unit } from '../api/client'
+import { answered, client, type LengthRead, Refused, readOf, type Unit, Unreadable } from '../api/client'
 import { keepingInHand } from './inHand'
 import { asTyped } from './kept'
 import { Fractions } from './Num'
@@ -12,13 +12,15 @@ interface Props {
   /** The kept text with its unit, or null where nothing is chosen. */
   kept: string | null
   unit: Unit
-  placeholder?: string
+  placeholder?: string | undefined
   after?: ReactNode
-  /** Told while typing: the text to keep, or null when the field is empty or unreadable. */
-  onType?(kept: string | null): void
-  /** Enter, leaving the field, or a pause. Answers a refusal to show. */
-  onKeep(kept: string | null): Promise<string | null>
-  onFocus?(): void
+  /** While typing, reads the text and may show what it would do; where there is none, only the text is read. */
+  read?: ((typed: string) => Promise<LengthRead | null>) | undefined
+  /** The field is empty or as it was: what was shown while typing is off. */
+  onClear?: (() => void) | undefined
+  /** Enter, leaving the field, or a pause, with the text as typed; null where it was emptied. Answers a refusal. */
+  onKeep(typed: string | null): Promise<string | null>
+  onFocus?: (() => void) | undefined
   id?: string
 }
 
@@ -27,10 +29,19 @@ interface Said {
   isRefused: boolean
 }
 
-class Unreadable extends Error {}
-
 /** Takes a length or a sum as typed; the program reads it, the browser works nothing out. */
-export function LengthField({ label, kept, unit, placeholder, after, onType, onKeep, onFocus, id }: Props) {
+export function LengthField({
+  label,
+  kept,
+  unit,
+  placeholder,
+  after,
+  read,
+  onClear,
+  onKeep,
+  onFocus,
+  id,
+}: Props) {
   const own = useId()
   const fieldId = id ?? own
   const shownKept = kept === null ? '' : asTyped(kept, unit)
@@ -39,6 +50,7 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   const isDirty = useRef(false)
   const pause = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const asked = useRef(0)
+  const unreadable = useRef<string | null>(null)
   const left = useRef<{ for: HTMLInputElement; was: string } | null>(null)
 
   useEffect(() => {
@@ -46,17 +58,14 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   }, [shownKept])
   useEffect(() => () => clearTimeout(pause.current), [])
 
-  const read = async (typed: string): Promise<string | null> => {
-    if (typed.trim() === '') {
-      setSaid(null)
-      return null
-    }
-    const answer = await answered(
-      client.POST('/api/length', { body: { text: typed, unit, increment: null } }),
-    )
-    if (answer.refused !== null) throw new Unreadable(`${answer.refused.message} ${answer.refused.fix}`)
-    setSaid({ text: `${answer.value?.text} ${unit} · ${answer.value?.other}`, isRefused: false })
-    return answer.kept
+  const justRead = async (typed: string): Promise<LengthRead | null> => {
+    const body = { text: typed, unit, increment: null }
+    return readOf(await answered(client.POST('/api/length', { body })))
+  }
+
+  const refuse = (failure: unknown) => {
+    if (!(failure instanceof Refused || failure instanceof Unreadable)) throw failure
+    setSaid({ text: failure.message, isRefused: true })
   }
 
   const keep = (typed: string): Promise<boolean> => {
@@ -65,19 +74,21 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
   }
 
   const keepDirty = async (typed: string) => {
+    if (typed === unreadable.current) return false
     const mine = ++asked.current
+    const isBlank = typed.trim() === ''
     try {
-      const made = await read(typed)
+      if (!read && !isBlank) await justRead(typed)
       if (mine !== asked.current) return true
       isDirty.current = false
-      const refusal = made === kept ? null : await onKeep(made)
-      if (made === kept) onType?.(made)
+      const isAsBefore = typed.trim() === shownKept
+      if (isAsBefore) onClear?.()
+      const refusal = isAsBefore ? null : await onKeep(isBlank ? null : typed)
       setSaid(refusal === null ? null : { text: refusal, isRefused: true })
       if (refusal !== null) isDirty.current = true
       return refusal === null
     } catch (failure) {
-      if (!(failure instanceof Refused || failure instanceof Unreadable)) throw failure
-      setSaid({ text: failure.message, isRefused: true })
+      refuse(failure)
       return false
     }
   }
@@ -87,17 +98,26 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
     isDirty.current = true
     const mine = ++asked.current
     clearTimeout(pause.current)
-    read(typed)
+    unreadable.current = null
+    const keepLater = () => {
+      pause.current = setTimeout(() => keep(typed), PAUSE)
+    }
+    if (typed.trim() === '') {
+      setSaid(null)
+      onClear?.()
+      keepLater()
+      return
+    }
+    ;(read ?? justRead)(typed)
       .then((made) => {
         if (mine !== asked.current) return
-        onType?.(made)
-        pause.current = setTimeout(() => keep(typed), PAUSE)
+        if (made) setSaid({ text: `${made.value.text} ${unit} · ${made.value.other}`, isRefused: false })
+        keepLater()
       })
       .catch((failure) => {
         if (mine !== asked.current) return
-        if (!(failure instanceof Refused || failure instanceof Unreadable)) throw failure
-        onType?.(null)
-        setSaid({ text: failure.message, isRefused: true })
+        if (failure instanceof Unreadable) unreadable.current = typed
+        refuse(failure)
       })
   }
 
@@ -116,7 +136,7 @@ export function LengthField({ label, kept, unit, placeholder, after, onType, onK
       isDirty.current = false
       setText(shownKept)
       setSaid(null)
-      onType?.(null)
+      onClear?.()
     }
   }
 

@@ -65,9 +65,9 @@ export function Reckoner({ unit, increment }: { unit: Unit; increment: string })
         onChange={(event) => reckon(event.target.value)}
       />
       <output htmlFor={id}>
-        {answer?.value && answer.snapped && (
+        {answer?.read && answer.snapped && (
           <Fractions>
-            {`${answer.value.text} ${unit}, cut ${answer.snapped.text}, ${answer.value.other}`}
+            {`${answer.read.value.text} ${unit}, cut ${answer.snapped.text}, ${answer.read.value.other}`}
           </Fractions>
         )}
         {answer?.refused && <span className="said--refused">{answer.refused.message}</span>}

@@ -8,13 +8,13 @@ interface Props {
   kept: string | null
   placeholder?: string
   after?: ReactNode
-  /** What a bare number is followed by, such as kg; nothing for a count. */
-  unit: string
+  /** Digits only; a weight or a list may hold more. */
+  isCount?: boolean
   onKeep(kept: string | null): Promise<string | null>
 }
 
 /** Takes a weight or a count as written; the program reads it. */
-export function WrittenField({ label, kept, placeholder, after, unit, onKeep }: Props) {
+export function WrittenField({ label, kept, placeholder, after, isCount = false, onKeep }: Props) {
   const id = useId()
   const shown = kept ?? ''
   const [text, setText] = useState(shown)
@@ -27,10 +27,7 @@ export function WrittenField({ label, kept, placeholder, after, unit, onKeep }: 
   const keep = async () => {
     if (!isDirty.current) return
     const typed = text.trim()
-    const isBare = /^[0-9]+([.,][0-9]+)?$/.test(typed)
-    const refusal = await keepingInHand(
-      onKeep(typed === '' ? null : isBare && unit ? `${typed} ${unit}` : typed),
-    )
+    const refusal = await keepingInHand(onKeep(typed === '' ? null : typed))
     isDirty.current = refusal !== null
     setRefused(refusal)
   }
@@ -42,7 +39,7 @@ export function WrittenField({ label, kept, placeholder, after, unit, onKeep }: 
         value={text}
         placeholder={placeholder}
         autoComplete="off"
-        inputMode={unit ? 'text' : 'numeric'}
+        inputMode={isCount ? 'numeric' : 'text'}
         aria-invalid={refused !== null}
         aria-describedby={`${id}-said`}
         onChange={(event) => {

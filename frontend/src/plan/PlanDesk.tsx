@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
   type Provider,
@@ -11,15 +11,16 @@ import {
   useState,
 } from 'react'
 import {
+  type Act,
   answered,
   type ChangeAnswer,
   client,
+  type LengthRead,
   type Moved,
-  type PatchStep,
   type PlanAnswer,
-  type PlanDocument,
   type PreviewAnswer,
   Refused,
+  readOf,
   type Schemas,
   type Solution,
 } from '../api/client'
@@ -29,11 +30,9 @@ import { type MovedSizes, movedSizes, withChange, withDrawings, withOutcome } fr
 import { cellsOf, spaceOf } from './layout'
 import { useDrag } from './useDrag'
 
-export type MakePatch = (document: PlanDocument) => PatchStep[]
-
-/** A change a person made: as a patch on the newest document, with a name and the field it belongs to. */
-export interface Change {
-  patch: MakePatch
+/** What a person did: worked out on the newest plan, with a name and the field it belongs to where it has one. */
+export interface Done {
+  act: Act
   label: string
   field: string
 }
@@ -41,7 +40,7 @@ export interface Change {
 export type View = Schemas['View']
 
 export interface Conflict {
-  change: Change
+  done: Done
   moved: Moved[]
 }
 
@@ -79,11 +78,12 @@ interface Selection {
 interface Commands {
   choosePlace(id: string): void
   show(name: View['name']): void
-  /** A change from a field: answers why it was refused, for the field to show. */
-  edit(change: Change): Promise<string | null>
-  /** A change by one press: a refusal is shown above the bench. */
-  act(change: Change): void
-  preview(patch: MakePatch | null): void
+  /** An act from a field: answers why it was refused, for the field to show. */
+  edit(act: Act, label?: string, field?: string): Promise<string | null>
+  /** An act by one press: a refusal is shown above the bench. */
+  act(act: Act, label?: string, field?: string): void
+  /** Shows what an act would do, the latest wins: answers how the length in it was read. Nothing shows what is kept. */
+  preview(act: Act | null): Promise<LengthRead | null>
   /** Shows where the divider after a place comes to stand, the latest wins; `drop` keeps it, or leaves it as it was. */
   drag(place: string, by: number): void
   drop(isKept: boolean): void
@@ -140,8 +140,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   const [wantedPlace, choosePlace] = useState('')
   const [viewName, show] = useState<View['name']>('elevation')
   const [whyKey, askWhy] = useState<string | null>(null)
-  const queue = useRef<Promise<unknown>>(Promise.resolve())
-  const unsent = useRef<Change[]>([])
+  const unsent = useRef<Done[]>([])
   const abort = useRef<AbortController | null>(null)
   const path = useMemo(() => ({ params: { path: { plan_id: plan.id } } }), [plan.id])
   const cells = cellsOf(plan.document)
@@ -185,32 +184,24 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   )
 
   const send = useCallback(
-    async (change: Change): Promise<string | null> => {
+    async (done: Done): Promise<string | null> => {
       setKeeping('keeping')
-      const base = newest()
-      const body = {
-        base: base.revision,
-        patch: change.patch(base.document),
-        label: change.label,
-        field: change.field,
-        view: looking.current,
-      }
+      const body = { base: newest().revision, ...done, view: looking.current }
       try {
-        if (body.patch.length > 0)
-          take(await answered(client.POST('/api/plans/{plan_id}/edits', { ...path, body })))
+        take(await answered(client.POST('/api/plans/{plan_id}/edits', { ...path, body })))
         setKeeping('kept')
         return null
       } catch (failure) {
         if (!(failure instanceof Refused)) throw failure
         const problem = failure.problem
         if (problem === null) {
-          unsent.current.push(change)
+          unsent.current.push(done)
           setKeeping('not kept')
           return null
         }
         setKeeping('kept')
         if (problem.code !== 'plan-moved-on') return failure.message
-        setConflict({ change, moved: problem.moved ?? [] })
+        setConflict({ done, moved: problem.moved ?? [] })
         await reload()
         return null
       }
@@ -218,46 +209,50 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [newest, path, reload, take],
   )
 
-  const inTurn = useCallback(<T,>(act: () => Promise<T>): Promise<T> => {
-    const done = queue.current.then(act)
-    queue.current = done.catch(() => undefined)
-    return done
-  }, [])
+  const { mutateAsync } = useMutation({
+    mutationFn: (work: () => Promise<unknown>) => work(),
+    scope: { id: `plan ${plan.id}` },
+    networkMode: 'always',
+  })
+  const inTurn = useCallback(
+    <T,>(work: () => Promise<T>): Promise<T> => mutateAsync(work) as Promise<T>,
+    [mutateAsync],
+  )
 
   const preview = useCallback(
-    (patch: MakePatch | null) => {
+    async (act: Act | null): Promise<LengthRead | null> => {
       abort.current?.abort()
-      if (patch === null) {
+      if (act === null) {
         setShown(null)
-        return
+        return null
       }
       const mine = new AbortController()
       abort.current = mine
-      const base = newest()
-      const body = {
-        base: base.revision,
-        patch: patch(base.document),
-        label: '',
-        field: '',
-        view: looking.current,
+      const body = { base: newest().revision, act, view: looking.current }
+      try {
+        const answer = await answered(
+          client.POST('/api/plans/{plan_id}/preview', { ...path, body, signal: mine.signal }),
+        )
+        if (mine.signal.aborted) return null
+        const read = readOf(answer.typed)
+        setShown(answer)
+        return read
+      } catch (failure) {
+        if (mine.signal.aborted) return null
+        setShown(null)
+        throw failure
       }
-      answered(client.POST('/api/plans/{plan_id}/preview', { ...path, body, signal: mine.signal }))
-        .then((answer) => {
-          if (!mine.signal.aborted) setShown(answer)
-        })
-        .catch(() => {
-          if (!mine.signal.aborted) setShown(null)
-        })
     },
     [newest, path],
   )
 
   const edit = useCallback(
-    (change: Change) => {
+    (act: Act, label = '', field = '') => {
       abort.current?.abort()
+      const done = { act, label, field }
       return inTurn(() => {
-        if (unsent.current.length === 0) return send(change)
-        unsent.current.push(change)
+        if (unsent.current.length === 0) return send(done)
+        unsent.current.push(done)
         return Promise.resolve(null)
       })
     },
@@ -265,9 +260,9 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   )
 
   const act = useCallback(
-    (change: Change) =>
+    (what: Act, label = '', field = '') =>
       void settled()
-        .then(() => edit(change))
+        .then(() => edit(what, label, field))
         .then(setRefusal),
     [edit],
   )
@@ -275,8 +270,6 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   const { drag, drop, nudge, push, shove, dragged } = useDrag({
     planId: plan.id,
     newest,
-    inTurn,
-    send,
     act,
     show: setShown,
     refuse: setRefusal,
@@ -286,8 +279,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     inTurn(async () => {
       const waiting = unsent.current
       unsent.current = []
-      for (const [at, change] of waiting.entries()) {
-        await send(change)
+      for (const [at, done] of waiting.entries()) {
+        await send(done)
         if (unsent.current.length > 0) {
           unsent.current.push(...waiting.slice(at + 1))
           return
@@ -318,7 +311,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   moot.current = conflict
   const settle = useCallback(
     (again: boolean) => {
-      if (moot.current && again) act(moot.current.change)
+      if (moot.current && again) act(moot.current.done.act, moot.current.done.label, moot.current.done.field)
       setConflict(null)
     },
     [act],

@@ -1,18 +1,16 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { PlanDocument, Schemas } from '../api/client'
+import type { Act, Schemas } from '../api/client'
 import { useCatalogue } from '../api/queries'
-import { LengthField } from '../lengths/LengthField'
 import { WrittenField } from '../lengths/WrittenField'
 import { useAsked } from '../plan/asked'
-import { type Change, useCommands, usePlan } from '../plan/PlanDesk'
-import { choicesOf, withChoice, withPlaceChoice } from '../plan/patches'
+import { choicesOf } from '../plan/layout'
+import { useCommands, usePlan } from '../plan/PlanDesk'
+import { PlanLength } from '../plan/PlanLength'
 import { Origin } from '../reasons/Origin'
 
 type Choosable = Schemas['ChoosableShown']
 
-/** What a bare weight is taken in, beside each unit of length. */
-export const WEIGHT = { in: 'lb', mm: 'kg' }
 /** Families that are chosen beside numbers, as a list. */
 const KINDS = ['door', 'back', 'face', 'grain']
 const NUMBERS = ['length', 'weight', 'count', 'ratio']
@@ -45,22 +43,19 @@ export function ChoiceFields({
 
 function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }) {
   const { plan } = usePlan()
-  const { edit, act, preview } = useCommands()
+  const { edit, act } = useCommands()
   const { document } = plan
   const alternatives = useCatalogue().data?.alternatives ?? []
   const choices = place === undefined ? document.choices : choicesOf(document, place)
   const chosen = choices[of.name] ?? null
-  const chosenBy = (kept: string | null) => (now: PlanDocument) =>
-    place === undefined ? withChoice(now, of.name, kept) : withPlaceChoice(now, place, of.name, kept)
+  const choose = (value: string | null): Act => ({ do: 'choose', at: place ?? null, name: of.name, value })
+  const field = `${place ?? 'plan'}/choices/${of.name}`
   const fallback = document.defaults_system === 'in' ? of.default_in : of.default_mm
   const origin = chosen === null ? 'assumed' : of.is_thing ? 'measured' : 'chosen'
   const named = (kept: string | null) =>
     alternatives.find((one) => one.family === of.kind && one.value === kept)?.title ?? kept
-  const change = (kept: string | null): Change => ({
-    patch: chosenBy(kept),
-    label: `${of.title}: ${named(kept) ?? 'back to the default'}`,
-    field: `${place ?? 'plan'}/choices/${of.name}`,
-  })
+  const called = (kept: string | null) => `${of.title}: ${named(kept) ?? 'back to the default'}`
+  const set = (kept: string | null) => act(choose(kept), called(kept), field)
   const label = (
     <>
       {(chosen !== null || fallback !== null) && <Origin origin={origin} />}
@@ -69,15 +64,11 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   )
   const placeholder = fallback ?? (of.is_thing ? 'not measured' : 'not said')
   const said = { label, kept: chosen, placeholder, after: of.about }
-  const onKeep = (kept: string | null) => edit(change(kept))
   if (KINDS.includes(of.kind))
     return (
       <Form.Group className="length-field" controlId={`${place ?? 'plan'}-${of.name}`}>
         <Form.Label className="mb-0">{label}</Form.Label>
-        <Form.Select
-          value={chosen ?? fallback ?? ''}
-          onChange={(event) => act(change(event.target.value || null))}
-        >
+        <Form.Select value={chosen ?? fallback ?? ''} onChange={(event) => set(event.target.value || null)}>
           {fallback === null && <option value="">As at the front</option>}
           {alternatives
             .filter((one) => one.family === of.kind)
@@ -93,21 +84,16 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   return (
     <div>
       {of.kind === 'length' ? (
-        <LengthField
-          {...said}
-          unit={document.units.length}
-          onType={(kept) => preview(kept === null ? null : chosenBy(kept))}
-          onKeep={onKeep}
-        />
+        <PlanLength {...said} act={choose} called={of.title} emptied={called(null)} field={field} />
       ) : (
         <WrittenField
           {...said}
-          unit={of.kind === 'weight' ? WEIGHT[document.units.length] : ''}
-          onKeep={onKeep}
+          isCount={of.kind !== 'weight'}
+          onKeep={(kept) => edit(choose(kept), called(kept), field)}
         />
       )}
       {chosen !== null && fallback !== null && chosen !== fallback && (
-        <Button size="sm" variant="link" className="p-0" onClick={() => act(change(null))}>
+        <Button size="sm" variant="link" className="p-0" onClick={() => set(null)}>
           back to {fallback}
         </Button>
       )}

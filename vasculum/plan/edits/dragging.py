@@ -6,18 +6,72 @@ otherwise what is left is shared anew. At least one part goes on sharing what is
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from fractions import Fraction
+from typing import Annotated, Literal
 
-from pydantic import JsonValue
+from pydantic import Field, JsonValue
 
 from vasculum.core.errors import PlanRefused
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.core.reasons import snap_nearest
-from vasculum.plan.document import UPRIGHT, Place
+from vasculum.plan.document import UPRIGHT, Place, as_usual
 from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.edits.acts import Act, Named, parent_of
 from vasculum.plan.laying.solving import SolvedPlan
 
 ABSOLUTE = ("fixed", "contents")
+FARTHEST = 100_000
+"""How far a pointer may have gone, in mm: the length of the longest drawing."""
+Way = Annotated[float, Field(ge=-FARTHEST, le=FARTHEST, allow_inf_nan=False)]
+
+
+class Drag(Act):
+    """Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged."""
+
+    do: Literal["drag"]
+    place: Named
+    by: Way = as_usual(0.0)
+    in_steps: bool = as_usual(False)
+    """Whether ``by`` counts increments."""
+
+    def steps(self, now: SolvedPlan) -> Iterable[PatchStep]:
+        """What makes it stand there."""
+        return self._dragged(now)[0]
+
+    def told(self, now: SolvedPlan) -> str:
+        """The part, and its new clear size."""
+        size = self._dragged(now)[1]
+        return f"{now.plan.places[self.place].name}: {show_with_unit(size, now.plan.units.length)}"
+
+    def _dragged(self, now: SolvedPlan) -> tuple[list[PatchStep], Mm]:
+        return dragged(now, self.place, Fraction(self.by) * _step(now, self.in_steps))
+
+
+class Push(Act):
+    """Move what stands in the way along its wall: by mm as dragged, or by whole increments as nudged."""
+
+    do: Literal["push"]
+    obstruction: Named
+    across: Way = as_usual(0.0)
+    up: Way = as_usual(0.0)
+    in_steps: bool = as_usual(False)
+    """Whether ``across`` and ``up`` count increments."""
+
+    def steps(self, now: SolvedPlan) -> Iterable[PatchStep]:
+        """What makes it stand there."""
+        step = _step(now, self.in_steps)
+        return pushed(now, self.obstruction, (Fraction(self.across) * step, Fraction(self.up) * step))
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        one = now.plan.obstructions.get(self.obstruction)
+        return f"{one.name if one else self.obstruction} moved"
+
+
+def _step(now: SolvedPlan, in_steps: bool) -> Mm:
+    """What one of a move is in mm: the shop's increment, or a mm."""
+    return now.solved.value("plan", "increment") or Fraction(1) if in_steps else Fraction(1)
 
 
 def dragged(plan: SolvedPlan, place: str, by: Mm) -> tuple[list[PatchStep], Mm]:
@@ -70,11 +124,11 @@ def pushed(plan: SolvedPlan, obstruction: str, by: tuple[Mm, Mm]) -> list[PatchS
         start = getattr(one, name)
         if one.on in along and (start is not None or size is not None):
             moved = _snapped_from(plan, start, way, increment)
-            steps.append(PatchStep(op="add", path=f"{where}/{name}", value=_exactly(moved, plan.plan.units.length)))
+            steps.append(PatchStep(op="add", path=f"{where}/{name}", value=exactly(moved, plan.plan.units.length)))
     if one.profile:
         lift = _snapped_from(plan, one.profile[0].at, by[1], increment) - plan.plan.length(one.profile[0].at)
         points: list[JsonValue] = [
-            {"at": _exactly(plan.plan.length(p.at) + lift, plan.plan.units.length), "projection": p.projection}
+            {"at": exactly(plan.plan.length(p.at) + lift, plan.plan.units.length), "projection": p.projection}
             for p in one.profile
         ]
         steps.append(PatchStep(op="add", path=f"{where}/profile", value=points))
@@ -94,7 +148,7 @@ def _snapped_from(plan: SolvedPlan, start: str | None, by: Mm, increment: Mm) ->
 
 
 def _parent(plan: SolvedPlan, place: str) -> Place:
-    return next((p for p in plan.plan.places.values() if place in p.children), plan.plan.places[place])
+    return plan.plan.places[parent_of(plan.plan, place) or place]
 
 
 def _next(plan: SolvedPlan, place: str) -> str:
@@ -118,12 +172,12 @@ def _settled(plan: SolvedPlan, place: str, after: str, sizes: tuple[Mm, Mm]) -> 
 
 
 def _fixed(plan: SolvedPlan, place: str, size: Mm) -> PatchStep:
-    length = _exactly(size, plan.plan.units.length)
+    length = exactly(size, plan.plan.units.length)
     share = plan.plan.places[place].size.share
     return PatchStep(op="add", path=f"/places/{place}/size", value={"by": "fixed", "length": length, "share": share})
 
 
-def _exactly(size: Mm, unit: Unit) -> str:
+def exactly(size: Mm, unit: Unit) -> str:
     """The length as a person would type it, or the bare fraction of mm where no such reading is exact."""
     text = show_with_unit(size, unit)
     return f"{size} mm" if text.startswith("≈") else text

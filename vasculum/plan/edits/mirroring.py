@@ -7,11 +7,11 @@ built or marked is. The copy is a space of its own from then on.
 from __future__ import annotations
 
 from collections.abc import Iterator
-from typing import Any
 
 from vasculum.core.errors import NoSuchQuantity
-from vasculum.plan.document import Choices, Model, Plan, Space
+from vasculum.plan.document import Choices, Plan, Space
 from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.edits.acts import Numbers, dumped, put
 
 _OTHER = {
     "left": "right", "right": "left",
@@ -34,38 +34,36 @@ class _Mirror:
     """Ids of the copies, each given once."""
 
     def __init__(self, plan: Plan, space: str) -> None:
-        self.plan, self.space, self.next = plan, space, plan.next_id
+        self.plan, self.space, self.numbers = plan, space, Numbers(plan)
         self.copies: dict[str, str] = {}
 
     def copy_of(self, id_: str) -> str:
         if id_ not in self.copies:
-            kind = id_.rpartition("-")[0]
-            self.copies[id_] = f"{kind}-{self.next}"
-            self.next += 1
+            self.copies[id_] = self.numbers.fresh(id_.rpartition("-")[0])
         return self.copies[id_]
 
     def steps(self) -> Iterator[PatchStep]:
         space = self.plan.spaces[self.space]
         surveys = [one for one in (space.frame, space.case) if one is not None]
         for survey in surveys:
-            yield _add(f"/surveys/{self.copy_of(survey)}", _dumped(self.plan.surveys[survey]))
+            yield put(f"/surveys/{self.copy_of(survey)}", dumped(self.plan.surveys[survey]))
         for id_ in self.plan.reading_order:
             if self.plan.readings[id_].survey in surveys:
                 yield from self._reading(id_)
         yield from self._places(space.holds)
         for id_, one in self.plan.obstructions.items():
             if one.space == self.space:
-                body = _dumped(one) | {"space": self.copy_of(self.space), "on": _OTHER.get(one.on, one.on)}
-                yield _add(f"/obstructions/{self.copy_of(id_)}", body | self._across(one.from_left, one.width))
+                body = dumped(one) | {"space": self.copy_of(self.space), "on": _OTHER.get(one.on, one.on)}
+                yield put(f"/obstructions/{self.copy_of(id_)}", body | self._across(one.from_left, one.width))
         yield from self._space(space)
-        yield PatchStep(op="replace", path="/next_id", value=self.next)
+        yield self.numbers.given()
 
     def _reading(self, id_: str) -> Iterator[PatchStep]:
         reading = self.plan.readings[id_]
         side = _OTHER.get(reading.side or "", reading.side)
-        body = _dumped(reading) | {"side": side, "of": _OTHER.get(reading.of, reading.of)}
-        yield _add(f"/readings/{self.copy_of(id_)}", body | {"survey": self.copy_of(reading.survey)})
-        yield _add("/reading_order/-", self.copy_of(id_))
+        body = dumped(reading) | {"side": side, "of": _OTHER.get(reading.of, reading.of)}
+        yield put(f"/readings/{self.copy_of(id_)}", body | {"survey": self.copy_of(reading.survey)})
+        yield put("/reading_order/-", self.copy_of(id_))
 
     def _places(self, id_: str) -> Iterator[PatchStep]:
         place = self.plan.places[id_]
@@ -74,20 +72,20 @@ class _Mirror:
         children = [self.copy_of(child) for child in place.children]
         if place.holds == "columns":
             children.reverse()
-        body = _dumped(place) | {"children": children, "choices": _exchanged(place.choices)}
-        yield _add(f"/places/{self.copy_of(id_)}", body)
+        body = dumped(place) | {"children": children, "choices": _exchanged(place.choices)}
+        yield put(f"/places/{self.copy_of(id_)}", body)
 
     def _space(self, space: Space) -> Iterator[PatchStep]:
         copy = self.copy_of(self.space)
-        body = _dumped(space) | {
+        body = dumped(space) | {
             "name": f"{space.name}, mirrored"[:120],
             "frame": self.copy_of(space.frame) if space.frame else None,
             "case": self.copy_of(space.case),
             "holds": self.copy_of(space.holds),
             "choices": _exchanged(space.choices),
         }
-        yield _add(f"/spaces/{copy}", body)
-        yield _add("/space_order/-", copy)
+        yield put(f"/spaces/{copy}", body)
+        yield put("/space_order/-", copy)
 
     def _across(self, from_left: str | None, width: str | None) -> dict[str, str]:
         """Where a stretch begins from the other edge, by the narrowest width that was read."""
@@ -101,17 +99,9 @@ class _Mirror:
         return {"from_left": f"{narrowest - self.plan.length(from_left) - self.plan.length(width)} mm"}
 
 
-def _dumped(model: Model) -> dict[str, Any]:
-    return model.model_dump(mode="json")
-
-
 def _exchanged(choices: Choices) -> Choices:
     """Choices with left and right in their names exchanged."""
     names = {name: name.rpartition("_") for name in choices}
     return {
         f"{head}_{_OTHER[side]}" if side in _OTHER else name: choices[name] for name, (head, _, side) in names.items()
     }
-
-
-def _add(path: str, value: Any) -> PatchStep:
-    return PatchStep(op="add", path=path, value=value)

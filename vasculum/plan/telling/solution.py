@@ -241,9 +241,9 @@ def shown(plan: SolvedPlan, value: Any, measure: MeasureUnit = "mm") -> Shown | 
     return _shown(value, plan.plan.units.length, measure)
 
 
-def length_shown(plan: SolvedPlan, length: Mm) -> Shown:
-    """A length in the plan's unit."""
-    text, other = length_texts(length, plan.plan.units.length)
+def length_shown(length: Mm, unit: Unit) -> Shown:
+    """A length in both systems of units, ``unit`` first."""
+    text, other = length_texts(length, unit)
     return Shown(mm=str(length), text=text, other=other)
 
 
@@ -251,8 +251,7 @@ def _shown(value: Any, unit: Unit, measure: MeasureUnit) -> Shown | None:
     if value is None:
         return None
     if isinstance(value, Fraction) and measure == "mm":
-        text, other = length_texts(value, unit)
-        return Shown(mm=str(value), text=text, other=other)
+        return length_shown(value, unit)
     if isinstance(value, tuple):
         return Shown(text=number_text(value, unit, measure))
     number = str(Fraction(value)) if isinstance(value, Fraction) else None

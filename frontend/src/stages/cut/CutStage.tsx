@@ -2,11 +2,11 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client, type Part } from '../../api/client'
-import { LengthField } from '../../lengths/LengthField'
 import { Fractions, Num } from '../../lengths/Num'
+import { change } from '../../plan/acts'
 import { tintOf } from '../../plan/layout'
 import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
-import { withPin } from '../../plan/patches'
+import { PlanLength } from '../../plan/PlanLength'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { GROUPINGS, type Grouping, grouped } from './grouping'
@@ -100,7 +100,7 @@ function StillAssumed() {
               size="sm"
               variant="outline-secondary"
               aria-label={`${one.label}: It measures this, ${one.value.text}`}
-              onClick={() => act({ patch: () => one.confirm, label: `${one.label} confirmed`, field: '' })}
+              onClick={() => act(change(one.confirm), `${one.label} confirmed`)}
             >
               It measures this
             </Button>
@@ -240,7 +240,6 @@ function PartRow({ part }: { part: Part }) {
 /** What was really cut: only sizes that somebody set a fence for can be noted. */
 function Pins({ part }: { part: Part }) {
   const { plan } = usePlan()
-  const { edit, preview } = useCommands()
   const pinnable = SIZES.filter(([name]) => part[name].key.endsWith('_cut'))
   if (pinnable.length === 0) return <p className="lead-in mb-0">This piece has no cut size of its own.</p>
   return (
@@ -248,7 +247,7 @@ function Pins({ part }: { part: Part }) {
       {pinnable.map(([name, title]) => {
         const { key } = part[name]
         return (
-          <LengthField
+          <PlanLength
             key={key}
             label={
               <>
@@ -257,17 +256,12 @@ function Pins({ part }: { part: Part }) {
               </>
             }
             kept={plan.document.as_built?.[key] ?? null}
-            unit={plan.document.units.length}
             placeholder="as planned"
             after="What depends on it follows; empty it to go back to the plan."
-            onType={(kept) => preview(kept === null ? null : (now) => withPin(now, key, kept))}
-            onKeep={(kept) =>
-              edit({
-                patch: (now) => withPin(now, key, kept),
-                label: `${part.name} ${title.toLowerCase()}, as built: ${kept ?? 'taken out'}`,
-                field: `as_built/${key}`,
-              })
-            }
+            act={(length) => ({ do: 'cut-as', key, length })}
+            called={`${part.name} ${title.toLowerCase()}, as built`}
+            emptied={`${part.name} ${title.toLowerCase()}, as built: taken out`}
+            field={`as_built/${key}`}
           />
         )
       })}

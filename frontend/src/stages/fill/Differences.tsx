@@ -1,15 +1,13 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Schemas } from '../../api/client'
+import type { Act, Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
-import { LengthField } from '../../lengths/LengthField'
 import { WrittenField } from '../../lengths/WrittenField'
 import { useAsked } from '../../plan/asked'
 import type { Place } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
-import { withPlaceChoice } from '../../plan/patches'
-import { WEIGHT } from '../ChoiceFields'
+import { PlanLength } from '../../plan/PlanLength'
 
 type Choosable = Schemas['ChoosableShown']
 
@@ -29,12 +27,7 @@ export function Differences({ place }: { place: Place }) {
   const shown = (catalogue.data?.choosables ?? []).filter(
     (one) => own.includes(one.name) || (one.name === added && asked.has(added)),
   )
-  const clear = () =>
-    act({
-      patch: (now) => own.flatMap((name) => withPlaceChoice(now, chosenPlace, name, null)),
-      label: `${place.name}: as in the plan`,
-      field: '',
-    })
+  const clear = () => act({ do: 'as-in-the-plan', at: chosenPlace })
   return (
     <section aria-label="Where it differs">
       <h2>Where it differs</h2>
@@ -76,18 +69,16 @@ export function Differences({ place }: { place: Place }) {
 function Difference({ of, place }: { of: Choosable; place: Place }) {
   const { plan } = usePlan()
   const { chosenPlace } = useSelection()
-  const { act, edit, preview } = useCommands()
+  const { act, edit } = useCommands()
   const { document } = plan
   const own = place.choices?.[of.name] ?? null
   const usual =
     document.choices[of.name] ?? (document.defaults_system === 'in' ? of.default_in : of.default_mm)
   const label = `${place.name}: ${of.title.toLowerCase()}`
-  const set = (value: string | null) =>
-    act({
-      patch: (now) => withPlaceChoice(now, chosenPlace, of.name, value),
-      label: value === null ? `${label} as in the plan` : label,
-      field: '',
-    })
+  const field = `${chosenPlace}/${of.name}`
+  const emptied = `${label} as in the plan`
+  const chosen = (value: string | null): Act => ({ do: 'choose', at: chosenPlace, name: of.name, value })
+  const set = (value: string | null) => act(chosen(value), value === null ? emptied : label)
   const back = own !== null && (
     <Button size="sm" variant="link" className="p-0" onClick={() => set(null)}>
       as in the plan again
@@ -96,22 +87,15 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
   if (of.kind === 'length') {
     return (
       <div>
-        <LengthField
+        <PlanLength
           label={of.title}
           kept={own}
-          unit={document.units.length}
           placeholder={usual ? `${usual}, as in the plan` : 'as worked out'}
           after={of.about}
-          onType={(kept) =>
-            preview(kept === null ? null : (now) => withPlaceChoice(now, chosenPlace, of.name, kept))
-          }
-          onKeep={(kept) =>
-            edit({
-              patch: (now) => withPlaceChoice(now, chosenPlace, of.name, kept),
-              label,
-              field: `${chosenPlace}/${of.name}`,
-            })
-          }
+          act={chosen}
+          called={label}
+          emptied={emptied}
+          field={field}
         />
         {back}
       </div>
@@ -123,16 +107,10 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
         <WrittenField
           label={of.title}
           kept={own}
-          unit={of.kind === 'weight' ? WEIGHT[document.units.length] : ''}
+          isCount={of.kind !== 'weight'}
           placeholder={usual ? `${usual}, as in the plan` : 'not said'}
           after={of.about}
-          onKeep={(kept) =>
-            edit({
-              patch: (now) => withPlaceChoice(now, chosenPlace, of.name, kept),
-              label,
-              field: `${chosenPlace}/${of.name}`,
-            })
-          }
+          onKeep={(kept) => edit(chosen(kept), kept === null ? emptied : label, field)}
         />
         {back}
       </div>

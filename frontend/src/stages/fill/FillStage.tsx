@@ -1,19 +1,8 @@
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import Form from 'react-bootstrap/Form'
-import type { PatchStep, PlanDocument } from '../../api/client'
 import { Num } from '../../lengths/Num'
-import {
-  type Place,
-  parentOf,
-  tintOf,
-  walk,
-  withCopy,
-  withHolds,
-  withoutPlace,
-  withSizes,
-  withSplit,
-} from '../../plan/layout'
+import { type Place, parentOf, tintOf, walk } from '../../plan/layout'
 import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
 import { useLabel } from '../../reasons/labels'
 import { Size } from '../../reasons/Size'
@@ -101,8 +90,6 @@ function Chosen() {
   const place = document.places[chosenPlace]
   if (!place) return null
   const parent = parentOf(document, chosenPlace)
-  const change = (label: string, patch: (now: PlanDocument) => PatchStep[], field = '') =>
-    act({ patch, label: `${place.name}: ${label}`, field })
   const isSplit = (place.children ?? []).length > 0
   return (
     <section aria-label="Chosen place">
@@ -110,13 +97,13 @@ function Chosen() {
       <ButtonGroup className="flex-wrap mb-2">
         <Button
           variant="outline-primary"
-          onClick={() => change('into rows', (now) => withSplit(now, chosenPlace, 'rows', 2))}
+          onClick={() => act({ do: 'split', place: chosenPlace, into: 'rows' })}
         >
           Split into rows
         </Button>
         <Button
           variant="outline-primary"
-          onClick={() => change('into columns', (now) => withSplit(now, chosenPlace, 'columns', 2))}
+          onClick={() => act({ do: 'split', place: chosenPlace, into: 'columns' })}
         >
           Split into columns
         </Button>
@@ -125,31 +112,25 @@ function Chosen() {
         <ButtonGroup className="flex-wrap mb-2">
           <Button
             variant="outline-secondary"
-            onClick={() => change('all alike', (now) => withSizes(now, chosenPlace, 'share'))}
+            onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'share' })}
           >
             Make equal
           </Button>
           <Button
             variant="outline-secondary"
-            onClick={() => change('graduated', (now) => withSizes(now, chosenPlace, 'graduated'))}
+            onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'graduated' })}
           >
             Graduate
           </Button>
-          <Button
-            variant="outline-secondary"
-            onClick={() => change('copied', (now) => withCopy(now, chosenPlace))}
-          >
+          <Button variant="outline-secondary" onClick={() => act({ do: 'copy', place: chosenPlace })}>
             Copy beside
           </Button>
-          <Button
-            variant="outline-secondary"
-            onClick={() => change('taken out', (now) => withoutPlace(now, chosenPlace))}
-          >
+          <Button variant="outline-secondary" onClick={() => act({ do: 'take-out', place: chosenPlace })}>
             Take out
           </Button>
         </ButtonGroup>
       )}
-      {!isSplit && <Holds place={place} change={change} />}
+      {!isSplit && <Holds place={place} />}
       {parent !== null && <Wish place={place} parent={document.places[parent]} />}
       {isSplit && <SplitFields place={place} />}
       <NameOfPlace place={place} />
@@ -165,18 +146,17 @@ function Chosen() {
   )
 }
 
-type ChangeIt = (label: string, patch: (now: PlanDocument) => PatchStep[], field?: string) => void
-
-function Holds({ place, change }: { place: Place; change: ChangeIt }) {
+function Holds({ place }: { place: Place }) {
   const { chosenPlace } = useSelection()
+  const { act } = useCommands()
   return (
     <Form.Group controlId="holds" className="mb-2">
       <Form.Label className="mb-0">Holds</Form.Label>
       <Form.Select
         value={place.holds}
         onChange={(event) => {
-          const holds = event.target.value as Place['holds']
-          change(`holds ${holds}`, (now) => withHolds(now, chosenPlace, holds))
+          const holds = event.target.value as (typeof HOLDS)[number][0]
+          act({ do: 'hold', place: chosenPlace, holds })
         }}
       >
         {HOLDS.map(([value, title]) => (

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { put } from '../../plan/acts'
 import type { Place } from '../../plan/layout'
 import { useCommands, useSelection } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
 
 /** What a person calls the place. */
 export function NameOfPlace({ place }: { place: Place }) {
@@ -13,8 +13,7 @@ export function NameOfPlace({ place }: { place: Place }) {
   const keep = () => {
     const wanted = name.trim()
     if (wanted === '' || wanted === place.name) setName(place.name)
-    else
-      act({ patch: () => [put(`/places/${chosenPlace}/name`, wanted)], label: `Named ${wanted}`, field: '' })
+    else act(put(`/places/${chosenPlace}/name`, wanted), `Named ${wanted}`)
   }
   return (
     <Form.Group controlId="place-name" className="mb-2">

@@ -1,8 +1,8 @@
 import Form from 'react-bootstrap/Form'
-import { LengthField } from '../../lengths/LengthField'
+import { put } from '../../plan/acts'
 import type { Place } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
+import { PlanLength } from '../../plan/PlanLength'
 
 const RATIOS = [
   ['', 'by a step'],
@@ -18,8 +18,7 @@ const RATIOS = [
 export function SplitFields({ place }: { place: Place }) {
   const { plan } = usePlan()
   const { chosenPlace } = useSelection()
-  const { act, edit, preview } = useCommands()
-  const step = (kept: string | null) => () => [put(`/places/${chosenPlace}/step`, kept)]
+  const { act } = useCommands()
   const isGraduated = (place.children ?? []).some((id) => plan.document.places[id]?.size?.by === 'graduated')
   const ratios =
     place.ratio && !RATIOS.some(([value]) => value === place.ratio)
@@ -34,11 +33,10 @@ export function SplitFields({ place }: { place: Place }) {
             value={place.divider ?? 'open'}
             onChange={(event) => {
               const divider = event.target.value
-              act({
-                patch: () => [put(`/places/${chosenPlace}/divider`, divider)],
-                label: `${place.name}: ${divider === 'board' ? 'with rails' : 'without rails'}`,
-                field: '',
-              })
+              act(
+                put(`/places/${chosenPlace}/divider`, divider),
+                `${place.name}: ${divider === 'board' ? 'with rails' : 'without rails'}`,
+              )
             }}
           >
             <option value="open">only the gap of the fronts</option>
@@ -51,17 +49,9 @@ export function SplitFields({ place }: { place: Place }) {
           <Form.Label className="mb-0">Graduated parts grow</Form.Label>
           <Form.Select
             value={place.ratio ?? ''}
-            onChange={(event) => {
-              const ratio = event.target.value || null
-              act({
-                patch: () => [
-                  put(`/places/${chosenPlace}/ratio`, ratio),
-                  ...(ratio === null ? [] : [put(`/places/${chosenPlace}/step`, null)]),
-                ],
-                label: `${place.name}: graduated ${ratio === null ? 'by a step' : `by ${ratio}`}`,
-                field: '',
-              })
-            }}
+            onChange={(event) =>
+              act({ do: 'graduate', place: chosenPlace, ratio: event.target.value || null })
+            }
           >
             {ratios.map(([value, title]) => (
               <option key={value} value={value}>
@@ -72,21 +62,15 @@ export function SplitFields({ place }: { place: Place }) {
         </Form.Group>
       )}
       {isGraduated && !place.ratio && (
-        <LengthField
+        <PlanLength
           key={chosenPlace}
           label="Step of graduated parts"
           kept={place.step ?? null}
-          unit={plan.document.units.length}
           placeholder="none: all alike"
           after="Each graduated part is larger than the one before by this."
-          onType={(kept) => preview(kept === null ? null : step(kept))}
-          onKeep={(kept) =>
-            edit({
-              patch: step(kept),
-              label: `${place.name}: step ${kept ?? 'none'}`,
-              field: `${chosenPlace}/step`,
-            })
-          }
+          act={(step) => ({ do: 'graduate', place: chosenPlace, step })}
+          emptied={`${place.name}: no step`}
+          field={`${chosenPlace}/step`}
         />
       )}
     </div>

@@ -3,8 +3,9 @@ import { useRef } from 'react'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { Fractions } from '../../lengths/Num'
+import { change } from '../../plan/acts'
+import { choicesOf } from '../../plan/layout'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { choicesOf, put, withPlaceChoice } from '../../plan/patches'
 import { AlternativePicture } from './Pictures'
 import { useSeen } from './useSeen'
 
@@ -25,14 +26,10 @@ export function Alternatives({ family, choice, place }: { family: string; choice
     const isRow = family === 'runner'
     const known = isRow ? (isOfNow && weighed) || (await askWeighed(plan.id, family)) : []
     const patch = known.find((other) => other.kind === one.kind)?.patch
-    act({
-      patch: (now) => {
-        if (place) return withPlaceChoice(now, place, choice, one.value)
-        return patch ?? [put(`/choices/${choice}`, one.value)]
-      },
-      label: one.title,
-      field: '',
-    })
+    act(
+      patch && !place ? change(patch) : { do: 'choose', at: place ?? null, name: choice, value: one.value },
+      one.title,
+    )
   }
   return (
     <fieldset ref={own} className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>

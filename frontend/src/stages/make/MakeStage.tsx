@@ -1,14 +1,14 @@
 import Button from 'react-bootstrap/Button'
-import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
+import { put } from '../../plan/acts'
 import { cellsOf } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
+import { PlanLength } from '../../plan/PlanLength'
 import { useLabel } from '../../reasons/labels'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
-import { ChoiceFields, WEIGHT } from '../ChoiceFields'
+import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { Case } from './Case'
 import { Materials } from './Materials'
@@ -119,19 +119,15 @@ const shortLabel = (label: string) =>
 
 function Sheet({ choice, title }: { choice: string; title: string }) {
   const { plan } = usePlan()
-  const { edit, act, preview } = useCommands()
+  const { act } = useCommands()
   const id = plan.document.choices[choice] ?? ''
   const sheet = plan.document.library.sheets?.[id]
   if (!sheet) return null
-  const patch = (kept: string | null) => () => [put(`/library/sheets/${id}/measured`, kept)]
-  const change = (kept: string | null) => ({
-    patch: patch(kept),
-    label: `${sheet.name} ${kept === null ? 'no longer measured' : `measured: ${kept}`}`,
-    field: `sheets/${id}`,
-  })
+  const path = `/library/sheets/${id}/measured`
+  const field = `sheets/${id}`
   return (
     <div>
-      <LengthField
+      <PlanLength
         label={
           <>
             <Origin origin={sheet.measured ? 'measured' : 'assumed'} />
@@ -141,18 +137,23 @@ function Sheet({ choice, title }: { choice: string; title: string }) {
           </>
         }
         kept={sheet.measured ?? null}
-        unit={plan.document.units.length}
         placeholder={`assumed ${sheet.nominal}`}
         after={
           <Fractions>
             {sheet.often ? `Sold as ${sheet.nominal}; often measures ${sheet.often}.` : ''}
           </Fractions>
         }
-        onType={(kept) => preview(kept === null ? null : patch(kept))}
-        onKeep={(kept) => edit(change(kept))}
+        act={(text) => ({ do: 'enter', path, text })}
+        called={`${sheet.name} measured`}
+        emptied={`${sheet.name} no longer measured`}
+        field={field}
       />
       {!sheet.measured && (
-        <Button size="sm" variant="outline-secondary" onClick={() => act(change(sheet.nominal))}>
+        <Button
+          size="sm"
+          variant="outline-secondary"
+          onClick={() => act({ do: 'enter', path, text: sheet.nominal }, `${sheet.name} measured`, field)}
+        >
           <Fractions>{`It measures ${sheet.nominal}`}</Fractions>
         </Button>
       )}
@@ -171,17 +172,9 @@ const HOLES = [
   ['box_holes', 'Holes, drawer member'],
 ] as const
 
-/** Lengths with semicolons between; a bare one takes the plan's unit. */
-const listOfLengths = (text: string | null, unit: string) =>
-  (text ?? '')
-    .split(';')
-    .map((one) => one.trim())
-    .filter((one) => one !== '')
-    .map((one) => (/[a-z"'″′]/i.test(one) ? one : `${one} ${unit}`))
-
 function Runner() {
   const { plan } = usePlan()
-  const { edit, act, preview } = useCommands()
+  const { edit, act } = useCommands()
   const id = plan.document.choices.runner ?? ''
   const runner = plan.document.library.runners?.[id]
   if (!runner) return null
@@ -193,23 +186,17 @@ function Runner() {
         {runner.measured ? 'the pair in hand' : 'not measured yet'}
       </p>
       <div className="pairs">
-        {RUNNER_FIELDS.map(([name, title]) => {
-          const patch = (kept: string) => () => [put(`${at}/${name}`, kept), put(`${at}/measured`, true)]
-          return (
-            <LengthField
-              key={name}
-              label={title}
-              kept={runner[name]}
-              unit={plan.document.units.length}
-              onType={(kept) => preview(kept === null ? null : patch(kept))}
-              onKeep={async (kept) =>
-                kept === null
-                  ? 'A runner has this size; measure it.'
-                  : edit({ patch: patch(kept), label: `Runner ${title}: ${kept}`, field: `${id}/${name}` })
-              }
-            />
-          )
-        })}
+        {RUNNER_FIELDS.map(([name, title]) => (
+          <PlanLength
+            key={name}
+            label={title}
+            kept={runner[name]}
+            act={(typed) => ({ do: 'measure-runner', runner: id, name, length: typed ?? '' })}
+            called={`Runner ${title.toLowerCase()}`}
+            needed="A runner has this size; measure it."
+            field={`${id}/${name}`}
+          />
+        ))}
       </div>
       <div className="pairs">
         {HOLES.map(([name, title]) => (
@@ -219,15 +206,13 @@ function Runner() {
             kept={(runner[name] ?? []).join('; ') || null}
             placeholder="1 1/2; 9; 13 1/4"
             after="From its front end, with semicolons between."
-            unit=""
-            onKeep={(text) => {
-              const holes = listOfLengths(text, plan.document.units.length)
-              return edit({
-                patch: () => [put(`${at}/${name}`, holes)],
-                label: `Runner ${title.toLowerCase()}: ${holes.join('; ') || 'not said'}`,
-                field: `${id}/${name}`,
-              })
-            }}
+            onKeep={(text) =>
+              edit(
+                { do: 'enter', path: `${at}/${name}`, text, reads: 'lengths' },
+                `Runner ${title.toLowerCase()}: ${text ?? 'not said'}`,
+                `${id}/${name}`,
+              )
+            }
           />
         ))}
       </div>
@@ -235,29 +220,21 @@ function Runner() {
         <WrittenField
           label="What a pair carries"
           kept={runner.rating ?? null}
-          unit={WEIGHT[plan.document.units.length]}
           placeholder="not said"
           after="At its length, as its sheet says."
           onKeep={(kept) =>
-            edit({
-              patch: () => [put(`${at}/rating`, kept)],
-              label: `Runner carries ${kept}`,
-              field: `${id}/rating`,
-            })
+            edit(
+              { do: 'enter', path: `${at}/rating`, text: kept, reads: 'weight' },
+              `Runner carries ${kept ?? 'not said'}`,
+              `${id}/rating`,
+            )
           }
         />
         <WrittenField
           label="Price of a pair"
           kept={runner.price ?? null}
-          unit=""
           placeholder="not said"
-          onKeep={(kept) =>
-            edit({
-              patch: () => [put(`${at}/price`, kept)],
-              label: `A pair costs ${kept}`,
-              field: `${id}/price`,
-            })
-          }
+          onKeep={(kept) => edit(put(`${at}/price`, kept), `A pair costs ${kept}`, `${id}/price`)}
         />
       </div>
       {!runner.measured && (
@@ -265,9 +242,7 @@ function Runner() {
           size="sm"
           variant="outline-secondary"
           className="mb-2"
-          onClick={() =>
-            act({ patch: () => [put(`${at}/measured`, true)], label: 'Runner measured', field: '' })
-          }
+          onClick={() => act(put(`${at}/measured`, true), 'Runner measured')}
         >
           The pair in hand measures this
         </Button>

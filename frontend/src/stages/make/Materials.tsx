@@ -3,11 +3,11 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
-import { LengthField } from '../../lengths/LengthField'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
+import { change, put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { put, withLibraryRow } from '../../plan/patches'
+import { PlanLength } from '../../plan/PlanLength'
 import { ChoiceFields } from '../ChoiceFields'
 import { PasteTable } from '../PasteTable'
 import { RowChoice } from './RowChoice'
@@ -82,7 +82,7 @@ export function Materials() {
               return { rows, patch: answer.patch }
             }}
             onTake={(patch, good) => {
-              act({ patch: () => patch, label: `${good} rows of a library taken in`, field: '' })
+              act(change(patch), `${good} rows of a library taken in`)
               setIsOpen(false)
             }}
             onLeave={() => setIsOpen(false)}
@@ -115,9 +115,7 @@ function Rows({ kind }: { kind: Kind }) {
         className="mb-2"
         value=""
         onChange={(event) => {
-          const one = offered.find((other) => other.name === event.target.value)
-          if (one)
-            act({ patch: (now) => withLibraryRow(now, kind, one.row), label: `${one.name} added`, field: '' })
+          if (event.target.value) act({ do: 'add-stock', kind, name: event.target.value })
         }}
       >
         <option value="">Add one as it is sold …</option>
@@ -130,35 +128,28 @@ function Rows({ kind }: { kind: Kind }) {
 }
 
 function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
-  const { plan } = usePlan()
   const { edit, act } = useCommands()
   const at = `/library/${kind}/${id}`
   const keep = (name: string, title: string, kept: string | number | null) =>
-    edit({
-      patch: () => [put(`${at}/${name}`, kept)],
-      label: `${row.name}, ${title.toLowerCase()}: ${kept ?? 'not known'}`,
-      field: `${id}/${name}`,
-    })
+    edit(put(`${at}/${name}`, kept), `${row.name}, ${title}: ${kept ?? 'not known'}`, `${id}/${name}`)
   const text = (name: string) => (row[name] == null ? null : String(row[name]))
   return (
     <div className="pairs">
       {LENGTHS[kind].map(([name, title]) => (
-        <LengthField
+        <PlanLength
           key={name}
           label={title}
           kept={text(name)}
-          unit={plan.document.units.length}
-          onKeep={async (kept) =>
-            kept === null && NEEDED.includes(name) && kind !== 'sheets'
-              ? 'It has this size; measure it.'
-              : keep(name, title, kept)
-          }
+          act={(typed) => ({ do: 'enter', path: `${at}/${name}`, text: typed })}
+          called={`${row.name}, ${title.toLowerCase()}`}
+          emptied={`${row.name}, ${title.toLowerCase()}: not known`}
+          needed={NEEDED.includes(name) && kind !== 'sheets' && 'It has this size; measure it.'}
+          field={`${id}/${name}`}
         />
       ))}
       <WrittenField
         label={kind === 'bands' ? 'Price of a roll' : 'Price of one'}
         kept={text('price')}
-        unit=""
         placeholder="48.50"
         onKeep={(kept) => keep('price', 'price', kept)}
       />
@@ -167,7 +158,6 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
           <WrittenField
             label="Density, kg/m³"
             kept={text('density')}
-            unit=""
             placeholder="600"
             onKeep={async (kept) =>
               kept !== null && !/^[0-9]+$/.test(kept)
@@ -180,11 +170,7 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
             <Form.Select
               value={text('grain') ?? 'length'}
               onChange={(event) =>
-                act({
-                  patch: () => [put(`${at}/grain`, event.target.value)],
-                  label: `${row.name}: grain ${event.target.value}`,
-                  field: '',
-                })
+                act(put(`${at}/grain`, event.target.value), `${row.name}: grain ${event.target.value}`)
               }
             >
               <option value="length">along its length</option>
@@ -193,6 +179,14 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
           </Form.Group>
         </>
       )}
+      <Button
+        size="sm"
+        variant="outline-secondary"
+        className="align-self-center"
+        onClick={() => act({ do: 'take-stock-out', kind, row: id })}
+      >
+        Take it out
+      </Button>
     </div>
   )
 }

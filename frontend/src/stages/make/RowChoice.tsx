@@ -1,6 +1,6 @@
 import Form from 'react-bootstrap/Form'
+import { choicesOf } from '../../plan/layout'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { choicesOf, withChoice, withPlaceChoice } from '../../plan/patches'
 
 interface Props {
   choice: string
@@ -24,11 +24,10 @@ export function RowChoice({ choice, title, rows, otherwise, place }: Props) {
         value={(place && choicesOf(plan.document, place)[choice]) || plan.document.choices[choice] || ''}
         onChange={(event) => {
           const id = event.target.value || null
-          act({
-            patch: (now) => (place ? withPlaceChoice(now, place, choice, id) : withChoice(now, choice, id)),
-            label: `${title}: ${all.find(([one]) => one === id)?.[1].name ?? otherwise}`,
-            field: '',
-          })
+          act(
+            { do: 'choose', at: place ?? null, name: choice, value: id },
+            `${title}: ${all.find(([one]) => one === id)?.[1].name ?? otherwise}`,
+          )
         }}
       >
         <option value="">{otherwise}</option>

@@ -2,8 +2,8 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client } from '../../api/client'
+import { change } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
 import { PasteTable } from '../PasteTable'
 
 const EXAMPLE =
@@ -26,7 +26,7 @@ export function RunnerLibrary() {
             onChange={(event) => {
               const id = event.target.value
               const name = plan.document.library.runners?.[id]?.name ?? ''
-              act({ patch: () => [put('/choices/runner', id)], label: name, field: '' })
+              act({ do: 'choose', name: 'runner', value: id }, name)
             }}
           >
             {rows.map(([id, row]) => (
@@ -62,7 +62,7 @@ export function RunnerLibrary() {
               return { rows: said, patch: answer.patch }
             }}
             onTake={(patch, good) => {
-              act({ patch: () => patch, label: `${good} runners taken in`, field: '' })
+              act(change(patch), `${good} runners taken in`)
               setIsOpen(false)
             }}
             onLeave={() => setIsOpen(false)}

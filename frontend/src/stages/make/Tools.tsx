@@ -1,8 +1,8 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useCatalogue } from '../../api/queries'
+import { put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
 
 /** The tools at hand: what needs others moves down. */
 export function Tools() {
@@ -10,15 +10,6 @@ export function Tools() {
   const { act } = useCommands()
   const catalogue = useCatalogue()
   const owned = plan.document.tools ?? null
-  const tick = (id: string, title: string, isThere: boolean) =>
-    act({
-      patch: (now) => {
-        const others = (now.tools ?? []).filter((one) => one !== id)
-        return [put('/tools', isThere ? [...others, id] : others)]
-      },
-      label: `${title}: ${isThere ? 'there' : 'not there'}`,
-      field: '',
-    })
   return (
     <section aria-label="Tools">
       <h2>Tools</h2>
@@ -35,7 +26,7 @@ export function Tools() {
             label={tool.title}
             title={tool.about}
             checked={owned?.includes(tool.id) ?? false}
-            onChange={(event) => tick(tool.id, tool.title, event.target.checked)}
+            onChange={(event) => act({ do: 'have', tool: tool.id, is_there: event.target.checked })}
           />
         ))}
       </div>
@@ -44,7 +35,7 @@ export function Tools() {
           size="sm"
           variant="link"
           className="p-0"
-          onClick={() => act({ patch: () => [put('/tools', null)], label: 'Any tools', field: '' })}
+          onClick={() => act(put('/tools', null), 'Any tools')}
         >
           Offer everything, whatever the tools
         </Button>

@@ -2,10 +2,9 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { PlanDocument, Schemas } from '../../api/client'
-import { LengthField } from '../../lengths/LengthField'
-import { withObstruction, withoutObstruction } from '../../plan/obstructions'
+import { put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
+import { PlanLength } from '../../plan/PlanLength'
 import { Profile } from './Profile'
 
 type Likely = Schemas['Likely']
@@ -86,16 +85,12 @@ export function InTheWay({ space, likely }: { space: string; likely: Likely[] })
 }
 
 function Standing({ id, one }: { id: string; one: Obstruction }) {
-  const { plan } = usePlan()
-  const { act, edit, preview } = useCommands()
-  const unit = plan.document.units.length
+  const { act } = useCommands()
   const isOnSide = one.on === 'left' || one.on === 'right'
   const hasProfile = (one.profile ?? []).length > 0
   const canLean = isOnSide || one.on === 'back'
   const canStop = one.on !== 'back' && !hasProfile && one.projection_above == null && one.from_front != null
-  const set = (name: string, value: string | boolean | null) => () => [
-    put(`/obstructions/${id}/${name}`, value),
-  ]
+  const at = (name: string) => `/obstructions/${id}/${name}`
   return (
     <>
       <div className="d-flex flex-wrap align-items-baseline gap-2">
@@ -108,11 +103,10 @@ function Standing({ id, one }: { id: string; one: Obstruction }) {
             label="boxes end before it"
             checked={one.passes === 'before'}
             onChange={(event) =>
-              act({
-                patch: set('passes', event.target.checked ? 'before' : 'beside'),
-                label: `${one.name}: boxes ${event.target.checked ? 'end before it' : 'go past it'}`,
-                field: '',
-              })
+              act(
+                put(at('passes'), event.target.checked ? 'before' : 'beside'),
+                `${one.name}: boxes ${event.target.checked ? 'end before it' : 'go past it'}`,
+              )
             }
           />
         )}
@@ -122,59 +116,44 @@ function Standing({ id, one }: { id: string; one: Obstruction }) {
             label="the same on the other side"
             checked={one.both_sides ?? false}
             onChange={(event) =>
-              act({
-                patch: set('both_sides', event.target.checked),
-                label: `${one.name}: ${event.target.checked ? 'both sides' : 'one side'}`,
-                field: '',
-              })
+              act(
+                put(at('both_sides'), event.target.checked),
+                `${one.name}: ${event.target.checked ? 'both sides' : 'one side'}`,
+              )
             }
           />
         )}
         <Button
           size="sm"
           variant="outline-secondary"
-          onClick={() =>
-            act({ patch: (now) => withoutObstruction(now, id), label: `${one.name} is gone`, field: '' })
-          }
+          onClick={() => act({ do: 'take-away', obstruction: id })}
         >
           Take away
         </Button>
       </div>
       <div className="pairs">
         {!hasProfile && (
-          <LengthField
+          <PlanLength
             label="Stands in by"
             kept={one.projection}
-            unit={unit}
-            onType={(kept) => preview(kept === null ? null : set('projection', kept))}
-            onKeep={async (kept) =>
-              kept === null
-                ? 'It stands in by something; take it away instead.'
-                : edit({
-                    patch: set('projection', kept),
-                    label: `${one.name} stands in ${kept}`,
-                    field: `${id}/projection`,
-                  })
-            }
+            act={(text) => ({ do: 'enter', path: at('projection'), text })}
+            called={`${one.name} stands in by`}
+            needed="It stands in by something; take it away instead."
+            field={`${id}/projection`}
           />
         )}
         {STRETCHES[one.on]
           .filter(([name]) => !(hasProfile && IN_PROFILE.includes(name)))
           .map(([name, title, otherwise]) => (
-            <LengthField
+            <PlanLength
               key={name}
               label={title}
               kept={one[name] ?? null}
-              unit={unit}
               placeholder={otherwise}
-              onType={(kept) => preview(kept === null ? null : set(name, kept))}
-              onKeep={(kept) =>
-                edit({
-                  patch: set(name, kept),
-                  label: `${one.name}: ${title.toLowerCase()} ${kept ?? otherwise}`,
-                  field: `${id}/${name}`,
-                })
-              }
+              act={(text) => ({ do: 'enter', path: at(name), text })}
+              called={`${one.name}, ${title.toLowerCase()}`}
+              emptied={`${one.name}: ${title.toLowerCase()} ${otherwise}`}
+              field={`${id}/${name}`}
             />
           ))}
       </div>
@@ -185,10 +164,10 @@ function Standing({ id, one }: { id: string; one: Obstruction }) {
 
 function Another({ space, likely }: { space: string; likely: Likely[] }) {
   const { plan } = usePlan()
-  const { edit } = useCommands()
   const [what, setWhat] = useState<Obstruction['what']>('hinge')
   const [on, setOn] = useState<Side>('left')
   const [picked, setPicked] = useState<Likely | null>(null)
+  const name = picked?.name ?? WHAT[what]
   return (
     <fieldset className="another">
       <legend className="visually-hidden">Another thing in the way</legend>
@@ -240,22 +219,13 @@ function Another({ space, likely }: { space: string; likely: Likely[] }) {
             ))}
           </Form.Select>
         </Form.Group>
-        <LengthField
+        <PlanLength
           key={Object.keys(plan.document.obstructions ?? {}).length}
           label="How far it stands in"
           kept={null}
-          unit={plan.document.units.length}
           after="With its size it is there, and the cells beside it give way."
-          onKeep={async (projection) =>
-            projection === null
-              ? null
-              : edit({
-                  patch: (now) =>
-                    withObstruction(now, { name: picked?.name ?? WHAT[what], what, space, on, projection }),
-                  label: `${picked?.name ?? WHAT[what]} ${SIDES[on]}: ${projection}`,
-                  field: '',
-                })
-          }
+          act={(typed) => ({ do: 'obstruct', name, what, space, on, projection: typed ?? '' })}
+          called={`${name} ${SIDES[on]}`}
         />
       </div>
     </fieldset>

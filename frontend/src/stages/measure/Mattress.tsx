@@ -1,7 +1,6 @@
 import Form from 'react-bootstrap/Form'
 import { useCatalogue } from '../../api/queries'
 import { useCommands } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
 
 /** A mattress by its name: its usual size stands in the fields, to be measured. */
 export function Mattress({ space }: { space: string }) {
@@ -14,15 +13,7 @@ export function Mattress({ space }: { space: string }) {
       value=""
       onChange={(event) => {
         const one = mattresses.find((row) => row.id === event.target.value)
-        if (one)
-          act({
-            patch: () => [
-              put(`/spaces/${space}/choices/mattress_width`, one.width),
-              put(`/spaces/${space}/choices/mattress_length`, one.length),
-            ],
-            label: `Mattress: ${one.name}`,
-            field: '',
-          })
+        if (one) act({ do: 'mattress', space, mattress: one.id })
       }}
     >
       <option value="">A mattress by its name … ({mattresses[0]?.source}; measure yours)</option>

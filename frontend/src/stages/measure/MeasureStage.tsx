@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { useCatalogue } from '../../api/queries'
-import { LengthField } from '../../lengths/LengthField'
+import { takenNow } from '../../plan/acts'
 import { spaceOf } from '../../plan/layout'
-import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
-import { withReading } from '../../plan/patches'
+import { useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
+import { PlanLength } from '../../plan/PlanLength'
 import { useLabel } from '../../reasons/labels'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
@@ -183,7 +183,6 @@ interface ReadingProps {
 function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const { plan } = usePlan()
   const { solution } = useOutcome()
-  const { edit, preview } = useCommands()
   const reading = id ? plan.document.readings[id] : undefined
   const quantity = id ? solution.quantities[`${id}/${station.of}`] : undefined
   const governing = solution.quantities[`${survey}/governing_${station.of}`]
@@ -193,7 +192,7 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const bare = bareOf(station)
   const where = nameOf(bare)
   return (
-    <LengthField
+    <PlanLength
       label={
         <>
           {id && <Origin origin="measured" />}
@@ -202,7 +201,6 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
         </>
       }
       kept={reading?.value ?? null}
-      unit={plan.document.units.length}
       after={
         reading
           ? [
@@ -218,16 +216,10 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
           : ''
       }
       onFocus={onFocus}
-      onType={(kept) =>
-        preview(kept === null ? null : (document) => withReading(document, id, bare, survey, kept))
-      }
-      onKeep={(kept) =>
-        edit({
-          patch: (document) => withReading(document, id, bare, survey, kept),
-          label: `${title}, ${where}: ${kept ?? 'taken out'}`,
-          field: `${survey}/${JSON.stringify(bare)}`,
-        })
-      }
+      act={(value) => ({ do: 'measure', survey, station: bare, reading: id, value, ...takenNow() })}
+      called={`${title}, ${where}`}
+      emptied={`${title}, ${where}: taken out`}
+      field={`${survey}/${JSON.stringify(bare)}`}
     />
   )
 }

@@ -1,10 +1,9 @@
 import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { answered, client, Refused } from '../../api/client'
 import { asTyped } from '../../lengths/kept'
 import { Fractions } from '../../lengths/Num'
+import { takenNow } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { withReading } from '../../plan/patches'
 import { StationPicture } from './StationPicture'
 import { bareOf, type Group, isAt, nameOf } from './stations'
 import { Tape } from './Tape'
@@ -62,21 +61,13 @@ export function OneStation({ groups, onDrawing }: Props) {
 
   const keep = async () => {
     if (text.trim() === shown) return go(1)
-    try {
-      const answer = await answered(client.POST('/api/length', { body: { text, unit, increment: null } }))
-      if (answer.refused !== null) return setRefused(`${answer.refused.message} ${answer.refused.fix}`)
-      const where = nameOf(one.station)
-      const problem = await edit({
-        patch: (now) => withReading(now, id, one.station, one.survey, answer.kept),
-        label: `${one.group.title}, ${where}: ${answer.kept}`,
-        field: '',
-      })
-      if (problem !== null) return setRefused(problem)
-      go(1)
-    } catch (failure) {
-      if (!(failure instanceof Refused)) throw failure
-      setRefused(failure.message)
-    }
+    const { station, survey } = one
+    const problem = await edit(
+      { do: 'measure', survey, station, reading: id, value: text, ...takenNow() },
+      `${one.group.title}, ${nameOf(station)}`,
+    )
+    if (problem !== null) return setRefused(problem)
+    go(1)
   }
 
   const press = (key: string) => {

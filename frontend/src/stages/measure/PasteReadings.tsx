@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answered, client } from '../../api/client'
+import { change } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { PasteTable } from '../PasteTable'
 
@@ -36,7 +37,7 @@ export function PasteReadings({ space }: { space: string }) {
           return { rows, patch: answer.patch }
         }}
         onTake={(patch, good) => {
-          act({ patch: () => patch, label: `${good} readings pasted`, field: '' })
+          act(change(patch), `${good} readings pasted`)
           setIsOpen(false)
         }}
         onLeave={() => setIsOpen(false)}

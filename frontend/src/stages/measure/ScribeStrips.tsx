@@ -4,8 +4,7 @@ import Form from 'react-bootstrap/Form'
 import type { PlanDocument } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
-import { withoutScribe, withScribe } from '../../plan/scribes'
+import { PlanLength } from '../../plan/PlanLength'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
 
@@ -48,8 +47,7 @@ export function ScribeStrips({ space }: { space: string }) {
         value=""
         onChange={(event) => {
           const side = event.target.value as Scribe['side']
-          if (side)
-            act({ patch: (now) => withScribe(now, space, side), label: `Scribe strip, ${side}`, field: '' })
+          if (side) act({ do: 'scribe', space, side })
         }}
       >
         <option value="">Another scribe strip …</option>
@@ -63,7 +61,7 @@ export function ScribeStrips({ space }: { space: string }) {
 
 function Strip({ id, one }: { id: string; one: Scribe }) {
   const { plan } = usePlan()
-  const { act, edit, preview } = useCommands()
+  const { act, edit } = useCommands()
   const unit = plan.document.units.length
   const stations = one.stations ?? []
   const [at, setAt] = useState<string | null>(null)
@@ -74,12 +72,6 @@ function Strip({ id, one }: { id: string; one: Scribe }) {
   }
   // biome-ignore lint/correctness/useExhaustiveDependencies: each new station asks anew
   useEffect(() => along(null), [stations.length])
-  const set = (index: number, name: 'at' | 'gap', kept: string) => () => [
-    put(
-      `/scribes/${id}/stations`,
-      stations.map((s, n) => (n === index ? { ...s, [name]: kept } : s)),
-    ),
-  ]
   return (
     <div className="in-the-way">
       <div className="d-flex align-items-baseline gap-2">
@@ -93,9 +85,7 @@ function Strip({ id, one }: { id: string; one: Scribe }) {
         <Button
           size="sm"
           variant="outline-secondary"
-          onClick={() =>
-            act({ patch: (now) => withoutScribe(now, id), label: `${one.name} is gone`, field: '' })
-          }
+          onClick={() => act({ do: 'take-scribe-away', scribe: id })}
         >
           Take away
         </Button>
@@ -103,22 +93,15 @@ function Strip({ id, one }: { id: string; one: Scribe }) {
       <div className="pairs">
         {stations.map((station, index) =>
           (['at', 'gap'] as const).map((name) => (
-            <LengthField
+            <PlanLength
               // biome-ignore lint/suspicious/noArrayIndexKey: stations have no identity of their own
               key={`${index}/${name}`}
               label={name === 'at' ? `Station ${index + 1}, along the strip` : `Station ${index + 1}, gap`}
               kept={station[name]}
-              unit={unit}
-              onType={(kept) => preview(kept === null ? null : set(index, name, kept))}
-              onKeep={async (kept) =>
-                kept === null
-                  ? 'A station has both sizes.'
-                  : edit({
-                      patch: set(index, name, kept),
-                      label: `${one.name}: ${kept}`,
-                      field: `${id}/${index}`,
-                    })
-              }
+              act={(text) => ({ do: 'enter', path: `/scribes/${id}/stations/${index}/${name}`, text })}
+              called={`${one.name}, station ${index + 1}`}
+              needed="A station has both sizes."
+              field={`${id}/${index}`}
             />
           )),
         )}
@@ -127,9 +110,8 @@ function Strip({ id, one }: { id: string; one: Scribe }) {
           label="Next station, along the strip"
           kept={null}
           unit={unit}
-          onType={along}
-          onKeep={async (kept) => {
-            along(kept)
+          onKeep={async (typed) => {
+            along(typed)
             return null
           }}
         />
@@ -143,11 +125,7 @@ function Strip({ id, one }: { id: string; one: Scribe }) {
             const at = newest.current
             if (gap === null) return null
             if (at === null) return FIRST
-            return edit({
-              patch: () => [put(`/scribes/${id}/stations/-`, { at, gap })],
-              label: `${one.name}: ${gap} at ${at}`,
-              field: '',
-            })
+            return edit({ do: 'station', scribe: id, at, gap }, `${one.name}, at ${at}`)
           }}
         />
       </div>

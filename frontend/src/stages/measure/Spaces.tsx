@@ -1,12 +1,10 @@
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { answered, client } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import type { Setting } from '../../drawing/SpacePicture'
+import { put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
-import { put } from '../../plan/patches'
-import { withoutSpace, withSpace } from '../../plan/spaces'
 
 /** The spaces of the plan: which one is measured, and another one. */
 export function Spaces({ chosen }: { chosen: string }) {
@@ -41,7 +39,7 @@ export function Spaces({ chosen }: { chosen: string }) {
           value={document.spaces[chosen]?.what ?? 'cabinet'}
           onChange={(event) => {
             const what = event.target.value
-            act({ patch: () => [put(`/spaces/${chosen}/what`, what)], label: `${name}: ${what}`, field: '' })
+            act(put(`/spaces/${chosen}/what`, what), `${name}: ${what}`)
           }}
         >
           {settings
@@ -59,7 +57,7 @@ export function Spaces({ chosen }: { chosen: string }) {
           value=""
           onChange={(event) => {
             const [what, kind] = event.target.value.split(' ') as [Setting, 'framed' | 'frameless']
-            if (kind) act({ patch: (now) => withSpace(now, what, kind), label: 'Another space', field: '' })
+            if (kind) act({ do: 'add-space', what, kind })
           }}
         >
           <option value="">Another space …</option>
@@ -76,26 +74,11 @@ export function Spaces({ chosen }: { chosen: string }) {
               </option>
             ))}
         </Form.Select>
-        <Button
-          variant="outline-secondary"
-          onClick={async () => {
-            const made = await answered(
-              client.GET('/api/plans/{plan_id}/mirrored', {
-                params: { path: { plan_id: plan.id }, query: { space: chosen } },
-              }),
-            )
-            act({ patch: () => made.patch, label: `${name}, mirrored`, field: '' })
-          }}
-        >
+        <Button variant="outline-secondary" onClick={() => act({ do: 'mirror', space: chosen })}>
           Its mirror image beside it
         </Button>
         {many && (
-          <Button
-            variant="outline-secondary"
-            onClick={() =>
-              act({ patch: (now) => withoutSpace(now, chosen), label: `${name} taken out`, field: '' })
-            }
-          >
+          <Button variant="outline-secondary" onClick={() => act({ do: 'take-space-out', space: chosen })}>
             Take this space out
           </Button>
         )}
@@ -111,7 +94,7 @@ function NameOfSpace({ id, name }: { id: string; name: string }) {
   const keep = () => {
     const wanted = text.trim()
     if (wanted === '' || wanted === name) setText(name)
-    else act({ patch: () => [put(`/spaces/${id}/name`, wanted)], label: `Named ${wanted}`, field: '' })
+    else act(put(`/spaces/${id}/name`, wanted), `Named ${wanted}`)
   }
   return (
     <Form.Control

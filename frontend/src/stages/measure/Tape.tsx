@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answered, client, Refused } from '../../api/client'
+import { takenNow } from '../../plan/acts'
 import { useCommands } from '../../plan/PlanDesk'
-import { withReading } from '../../plan/patches'
 import { nameOf, type Station } from './stations'
 
 export interface InFocus {
@@ -21,11 +21,13 @@ export function Tape({ at, onRead }: { at: InFocus | null; onRead?(): void }) {
     setRefused('')
     try {
       const said = await answered(client.POST('/api/devices/tape', { body: { of: at.station.of } }))
-      const problem = await edit({
-        patch: (now) => withReading(now, at.id, at.station, at.survey, said.value, said),
-        label: `${at.title}, ${nameOf(at.station)}: ${said.value} by the ${said.device} tape`,
-        field: '',
-      })
+      const { station, survey, id: reading } = at
+      const { value, plus_minus } = said
+      const note = `${said.device} tape`
+      const problem = await edit(
+        { do: 'measure', survey, station, reading, value, plus_minus, note, ...takenNow() },
+        `${at.title}, ${nameOf(station)}, by the ${said.device} tape`,
+      )
       if (problem !== null) setRefused(problem)
       else onRead?.()
     } catch (failure) {

@@ -1,0 +1,101 @@
+"""Another space in a plan, a space taken out, and a space once more as its mirror image."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from typing import Literal
+
+from vasculum.core.errors import NoSuchQuantity, PlanRefused
+from vasculum.plan.document import Plan, Setting, Space
+from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.edits.acts import Act, Named, Numbers, gone, put
+from vasculum.plan.edits.layout import KIND_NAMES, below
+from vasculum.plan.edits.mirroring import mirrored_space
+from vasculum.plan.laying.solving import SolvedPlan
+
+
+class AddSpace(Act):
+    """Another space with its surveys, not measured yet, and one drawer in it."""
+
+    do: Literal["add-space"]
+    what: Setting
+    kind: Literal["framed", "frameless"]
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return "Another space"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Surveys, drawer and space."""
+        plan, numbers = now.plan, Numbers(now.plan)
+        frame = numbers.fresh("survey") if self.kind == "framed" else None
+        case, drawer, space = numbers.fresh("survey"), numbers.fresh("place"), numbers.fresh("space")
+        if frame is not None:
+            yield put(f"/surveys/{frame}", {"what": "frame"})
+        yield put(f"/surveys/{case}", {"what": "case"})
+        yield put(f"/places/{drawer}", {"name": f"{KIND_NAMES['drawer']} {len(plan.places) + 1}", "holds": "drawer"})
+        yield put(f"/spaces/{space}", {
+            "name": f"Space {len(plan.space_order) + 1}", "what": self.what, "kind": self.kind,
+            "frame": frame, "case": case, "holds": drawer,
+            "choices": {"carcass": "new"} if self.what == "unit" else {},
+        })  # fmt: skip
+        yield put("/space_order/-", space)
+        yield numbers.given()
+
+
+class TakeSpaceOut(Act):
+    """Take a space out, with everything that was measured and laid out in it."""
+
+    do: Literal["take-space-out"]
+    space: Named
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{space_of(now.plan, self.space).name} taken out"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Readings, what stands in the way, scribes, places and surveys, then the space.
+
+        Raises:
+            PlanRefused: ``the-only-space``.
+        """
+        plan, space = now.plan, space_of(now.plan, self.space)
+        if len(plan.space_order) < 2:
+            raise PlanRefused("the-only-space", f"{space.name} is the only space.", "A plan has at least one.")
+        surveys = [one for one in (space.frame, space.case) if one is not None]
+        readings = [id_ for id_ in plan.reading_order if plan.readings[id_].survey in surveys]
+        for at in sorted(map(plan.reading_order.index, readings), reverse=True):
+            yield gone(f"/reading_order/{at}")
+        yield from (gone(f"/readings/{id_}") for id_ in readings)
+        yield from (gone(f"/obstructions/{id_}") for id_, one in plan.obstructions.items() if one.space == self.space)
+        yield from (gone(f"/scribes/{id_}") for id_, one in plan.scribes.items() if one.space == self.space)
+        yield from (gone(f"/places/{id_}") for id_ in below(plan, space.holds))
+        yield from (gone(f"/surveys/{id_}") for id_ in surveys)
+        yield gone(f"/space_order/{plan.space_order.index(self.space)}")
+        yield gone(f"/spaces/{self.space}")
+
+
+class Mirror(Act):
+    """A space once more behind it, as its mirror image."""
+
+    do: Literal["mirror"]
+    space: Named
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{space_of(now.plan, self.space).name}, mirrored"
+
+    def steps(self, now: SolvedPlan) -> Iterable[PatchStep]:
+        """What the mirror image takes."""
+        return mirrored_space(now.plan, self.space)
+
+
+def space_of(plan: Plan, space: str) -> Space:
+    """A space of the plan.
+
+    Raises:
+        NoSuchQuantity: ``no-such-space``.
+    """
+    if space not in plan.spaces:
+        raise NoSuchQuantity("no-such-space", f"There is no space {space!r} in this plan.")
+    return plan.spaces[space]

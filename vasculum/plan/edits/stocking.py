@@ -1,0 +1,139 @@
+"""The library of a plan: stock taken in as it is sold and taken out, and a runner measured in the hand."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Annotated, Any, Literal
+
+from pydantic import Field
+
+from vasculum.core.errors import NoSuchQuantity, PlanRefused
+from vasculum.core.lengths import Unit
+from vasculum.core.tables import choosables, stock_bands, stock_boards, stock_sheets
+from vasculum.plan.document import Library, Model, Plan
+from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.document.starting import sheet_row
+from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, gone, put
+from vasculum.plan.laying.solving import SolvedPlan
+
+Shelf = Literal["sheets", "boards", "bands"]
+ID_OF: dict[str, str] = {"sheets": "sheet", "boards": "board", "bands": "band", "runners": "runner"}
+"""What a row of each part of a library is called, in its id and where it is chosen."""
+
+
+class StockRow(Model):
+    """A row that can be taken into a plan's library: a sheet, a board or an edge band as sold."""
+
+    kind: Shelf
+    system: Unit
+    name: str
+    row: dict[str, str]
+
+
+def stock_rows() -> Iterator[StockRow]:
+    """Everything that is sold, as rows of a library."""
+    for sheet in stock_sheets():
+        yield StockRow(kind="sheets", system=sheet.system, name=sheet.name, row=sheet_row(sheet))
+    for board in stock_boards():
+        row = {name: getattr(board, name) for name in ("name", "thickness", "width", "length", "source")}
+        yield StockRow(kind="boards", system=board.system, name=board.name, row=row)
+    for band in stock_bands():
+        row = {name: getattr(band, name) for name in ("name", "thickness", "length", "source")}
+        yield StockRow(kind="bands", system=band.system, name=band.name, row=row)
+
+
+class AddStock(Act):
+    """Another row of the library, as it is sold in the system of the plan's defaults."""
+
+    do: Literal["add-stock"]
+    kind: Shelf
+    name: Annotated[str, Field(max_length=120)]
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{self.name} added"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The row.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``.
+        """
+        wanted = (self.kind, now.plan.defaults_system, self.name)
+        row = next((one.row for one in stock_rows() if (one.kind, one.system, one.name) == wanted), None)
+        if row is None:
+            raise NoSuchQuantity("no-such-stock", f"Nothing called {self.name!r} is known among the {self.kind}.")
+        numbers = Numbers(now.plan)
+        yield put(f"/library/{self.kind}/{numbers.fresh(ID_OF[self.kind])}", row)
+        yield numbers.given()
+
+
+class TakeStockOut(Act):
+    """A row of the library that nothing uses is taken out."""
+
+    do: Literal["take-stock-out"]
+    kind: Literal["sheets", "boards", "bands", "runners"]
+    row: Named
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{row_of(now.plan.library, self.kind, self.row).name} taken out"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """It is gone.
+
+        Raises:
+            PlanRefused: ``in-use`` with what it is chosen for.
+        """
+        one = row_of(now.plan.library, self.kind, self.row)
+        if users := [*_users(now.plan, self.kind, self.row)]:
+            raise PlanRefused("in-use", f"{one.name} is in use: {', '.join(users)}.", "Choose another there first.")
+        yield gone(f"/library/{self.kind}/{self.row}")
+
+
+class MeasureRunner(Act):
+    """One size of the pair in hand; the row counts as measured from then on."""
+
+    do: Literal["measure-runner"]
+    runner: Named
+    name: Literal["side_clearance", "height", "metal"]
+    length: Typed
+
+    def typed(self, plan: Plan) -> str | None:
+        """The size."""
+        return self.length
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{row_of(now.plan.library, 'runners', self.runner).name}, {self.name.replace('_', ' ')}"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The size, and that it was measured."""
+        row_of(now.plan.library, "runners", self.runner)
+        yield put(f"/library/runners/{self.runner}/{self.name}", as_kept(self.length, now.plan))
+        yield put(f"/library/runners/{self.runner}/measured", True)
+
+
+def row_of(library: Library, kind: str, row: str) -> Any:
+    """A row of a library: a sheet, a board, a band or a runner.
+
+    Raises:
+        NoSuchQuantity: ``no-such-stock``.
+    """
+    rows = getattr(library, kind)
+    if row not in rows:
+        raise NoSuchQuantity("no-such-stock", f"There is no {row!r} among the {kind} of this plan.")
+    return rows[row]
+
+
+def _users(plan: Plan, kind: str, row: str) -> Iterator[str]:
+    """What a row is chosen for, in words."""
+    known = choosables(plan.defaults_edition)
+    chosen = [("", plan.choices)]
+    chosen += [(f"{space.name}, ", space.choices) for space in plan.spaces.values()]
+    chosen += [(f"{place.name}, ", place.choices) for place in plan.places.values()]
+    for whose, choices in chosen:
+        for name, value in choices.items():
+            if value == row and known[name].kind == ID_OF[kind]:
+                title = known[name].title
+                yield f"{whose}{title.lower() if whose else title}"

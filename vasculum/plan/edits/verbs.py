@@ -1,0 +1,40 @@
+"""Every act that a person may do to a plan, and one of them worked out."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import Field
+
+from vasculum.plan.document import Plan
+from vasculum.plan.document.patching import patched
+from vasculum.plan.edits.choosing import AsInThePlan, Choose, Have, LieOn
+from vasculum.plan.edits.dragging import Drag, Push
+from vasculum.plan.edits.fields import Change, Enter
+from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
+from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
+from vasculum.plan.edits.measuring import CutAs, Measure
+from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
+from vasculum.plan.edits.spaces import AddSpace, Mirror, TakeSpaceOut
+from vasculum.plan.edits.stocking import AddStock, MeasureRunner, TakeStockOut
+from vasculum.plan.laying.solving import SolvedPlan
+
+Verb = Annotated[
+    Change | Enter | Choose | AsInThePlan | LieOn | Have
+    | Split | Copy | TakeOut | Hold | SizeTo | SizeBy | SizeAll | Graduate | Drag
+    | AddSpace | TakeSpaceOut | Mirror | Measure | CutAs
+    | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
+    | AddScribe | TakeScribeAway | AddStation
+    | AddStock | TakeStockOut | MeasureRunner,
+    Field(discriminator="do"),
+]  # fmt: skip
+"""One act, told apart by ``do``."""
+
+
+def acted(now: SolvedPlan, verb: Verb) -> Plan:
+    """The plan after an act.
+
+    Raises:
+        VasculumError: whatever the act or the plan refuses; a plan is whole or not at all.
+    """
+    return patched(now.plan, verb.steps(now))
