@@ -16,7 +16,7 @@ serve: .make/run vasculum/web/static/index.html  ## the same without the demo
 	$(RUN) serve --port $(PORT)
 
 test: check vasculum/web/static/index.html .make/browser  ## everything CI runs
-	$(BIN)/python -m pytest
+	$(BIN)/python -m pytest --numprocesses auto
 
 check: .make/dev .make/node  ## linters, strict types, import contracts, locks, API types
 	$(BIN)/ruff format --check .

@@ -97,21 +97,32 @@ def all_kinds_of_space() -> list[Plan]:
 
 
 CHOICES = [kinds_in(family) for family in ("joint", "bottom", "front")]
-COMBINATIONS = list(itertools.product(*CHOICES))
 
 
-@pytest.mark.parametrize("kinds", COMBINATIONS, ids="-".join)
-@pytest.mark.parametrize("plan", all_kinds_of_space(), ids=range(5))
-def test_every_combination_of_kinds_is_wired(plan: Plan, kinds: tuple[str, ...]) -> None:
-    choices = dict(zip(("joint", "bottom", "front"), kinds, strict=True))
+def in_turn(*choices: list[Any], of: list[Any]) -> list[tuple[Any, ...]]:
+    """Every combination of the choices, each with one of ``of`` in turn, so that each two also come together."""
+    numbered = itertools.product(*(enumerate(options) for options in choices))
+    return [(*(one for _, one in row), of[sum(at for at, _ in row) % len(of)]) for row in numbered]
+
+
+KINDS_AND_SPACES = in_turn(*CHOICES, of=list(range(5)))
+
+
+def test_each_kind_is_tried_in_each_space() -> None:
+    for at, options in enumerate(CHOICES):
+        assert {(row[at], row[-1]) for row in KINDS_AND_SPACES} == set(itertools.product(options, range(5)))
+
+
+@pytest.mark.parametrize("kinds", KINDS_AND_SPACES, ids=lambda row: "-".join(map(str, row)))
+def test_every_combination_of_kinds_is_wired(kinds: tuple[Any, ...]) -> None:
+    plan = all_kinds_of_space()[kinds[-1]]
+    choices = dict(zip(("joint", "bottom", "front"), kinds[:-1], strict=True))
     done = solved(changed(plan, *(step(f"/choices/{n}", v) for n, v in choices.items())))
     assert done.solved.value(drawer_of(plan), "bottom_width_cut") > 0
     assert not [k for k, q in done.solved.quantities.items() if q.refusal]
 
 
-@pytest.mark.parametrize("bottom", CHOICES[1])
-@pytest.mark.parametrize("front", CHOICES[2])
-@pytest.mark.parametrize("system", RUNNER_SYSTEMS)
+@pytest.mark.parametrize(("system", "front", "bottom"), in_turn(list(RUNNER_SYSTEMS), CHOICES[2], of=CHOICES[1]))
 def test_every_runner_is_wired_with_every_bottom_and_front(system: str, front: str, bottom: str) -> None:
     plan = with_runner(frameless("22 1/2", "9", "20", front=front, bottom=bottom), system)
     done = solved(plan)
@@ -134,14 +145,16 @@ SPLITS: list[tuple[str, dict[str, Any]]] = [
 BIN = {"bin_width": "6 in", "bin_height": "5 in", "bin_depth": "12 in"}
 
 
-@pytest.mark.parametrize("front", ["inset", "overlay", "none"])
-@pytest.mark.parametrize(("how", "more"), SPLITS, ids=range(len(SPLITS)))
-@pytest.mark.parametrize("size", SIZINGS, ids=lambda s: s["by"])
-@pytest.mark.parametrize("holds", HOLDS)
+@pytest.mark.parametrize(
+    ("holds", "size", "layout", "front"),
+    in_turn(HOLDS, SIZINGS, SPLITS, of=["inset", "overlay", "none"]),
+    ids=lambda one: one.get("by") if isinstance(one, dict) else one if isinstance(one, str) else one[0],
+)
 def test_every_combination_of_layout_is_wired(
-    holds: str, size: dict[str, Any], how: str, more: dict[str, Any], front: str
+    holds: str, size: dict[str, Any], layout: tuple[str, dict[str, Any]], front: str
 ) -> None:
     """One part of each kind and sizing between two drawers: every size has a value."""
+    how, more = layout
     plan = frameless("48", "48", "18", front=front)
     part: dict[str, Any] = {"holds": "drawer", "size": size, "choices": BIN}
     if holds not in ("rows", "columns"):

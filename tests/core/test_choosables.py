@@ -4,13 +4,26 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import changed, codes, frameless, solved, space_of, step, with_choices, with_runner
+from tests.helpers import (
+    act,
+    changed,
+    codes,
+    drawer_of,
+    frameless,
+    solved,
+    space_of,
+    split,
+    step,
+    with_choices,
+    with_runner,
+)
 from vasculum.core.tables import Choosable, choosables
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
 from vasculum.plan.document import Plan
 from vasculum.plan.document.choices import NUMBERS
 from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import solution_of
 
@@ -34,11 +47,46 @@ def asked_everything(system: str, **choices: str) -> Plan:
     return with_choices(plan, **said)
 
 
+def mixed() -> Plan:
+    """Beside each other in a new case: a drawer, a bin, a shelf and a tray past something in the way, before a wavy wall."""
+    plan = asked_everything(
+        "side_mount", carcass="new", case_joint="housed", case_top="stretchers", case_back="in_rabbet"
+    )
+    plan, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": "bin"}, {"holds": "shelf"}, {"holds": "tray"})
+    plan = act(plan, "obstruct", name="Pipe", what="pipe", space=space_of(plan), on="left", projection="1")
+    plan = act(plan, "scribe", space=space_of(plan), side="right")
+    (strip,) = plan.scribes
+    return act(act(plan, "station", scribe=strip, at="0", gap="1/2"), "station", scribe=strip, at="9", gap="3/4")
+
+
 PLANS = [
     asked_everything("wooden", joint="half_blind", back_joint="dado_tongue"),
     asked_everything("undermount", joint="sliding_dovetail", back_joint="dado", bottom="in_rabbet", front="overlay"),
     asked_everything("side_mount", joint="finger", back_joint="through_dovetail", bottom="slid_in"),
+    asked_everything("hung", front="partial", pull="hand_hole"),
+    asked_everything("posts", front="lipped", pull="top_edge", carcass="new", case_joint="knock_down"),
+    asked_everything("batten", front="none", carcass="new"),
+    mixed(),
 ]
+
+
+def asked_in(plan: Plan) -> set[str]:
+    """The choices that something reads anywhere in a plan."""
+    done = solved(plan)
+    return {name for names in asked_at(done.plan, done.laid).values() for name in names}
+
+
+ASKED = [asked_in(plan) for plan in PLANS]
+
+
+def reading(name: str) -> list[Plan]:
+    """Two of the plans in which a choice is asked; the last where it is read of the whole plan."""
+    return [plan for plan, asked in zip(PLANS, ASKED, strict=True) if name in asked][-2:] or PLANS[-1:]
+
+
+def test_nearly_every_choice_is_asked_in_one_of_the_plans() -> None:
+    unasked = [one.name for one in KNOWN if not any(one.name in asked for asked in ASKED)]
+    assert len(unasked) * 8 < len(KNOWN), unasked
 
 
 def test_a_plan_in_which_everything_was_said_is_worked_out() -> None:
@@ -49,7 +97,7 @@ def test_a_plan_in_which_everything_was_said_is_worked_out() -> None:
 @pytest.mark.parametrize("worth", [NOTHING, MUCH], ids=["nothing", "much"])
 @pytest.mark.parametrize("one", KNOWN, ids=lambda one: one.name)
 def test_no_number_breaks_the_plan(one: Choosable, worth: dict[str, str]) -> None:
-    for plan in PLANS:
+    for plan in reading(one.name):
         try:
             after = with_choices(plan, **{one.name: worth[one.kind]})
         except FaultyPlan as refused:

@@ -44,7 +44,7 @@ ASKED = [
 ]
 
 
-@pytest.mark.parametrize(("choices", "there", "not_there"), ASKED, ids=lambda one: str(one)[:40])
+@pytest.mark.parametrize(("choices", "there", "not_there"), ASKED, ids=lambda one: "-".join(sorted(one))[:40])
 def test_a_drawer_is_asked_for_what_its_own_kinds_read(
     choices: dict[str, str], there: set[str], not_there: set[str]
 ) -> None:

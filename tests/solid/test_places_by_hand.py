@@ -7,10 +7,10 @@ from typing import NamedTuple
 
 import pytest
 
-from tests.helpers import fixed, frameless, kinds_in, mm, pinned, solved, split, with_choices
+from tests.helpers import fixed, frameless, kinds_in, mm, pinned, solved, split, with_choices, with_runner
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.pieces import made_of, pieces_of
 from vasculum.solid.solids import Box, solid_of
 
 
@@ -164,3 +164,18 @@ def test_a_side_that_was_cut_shorter_stands_shorter() -> None:
     assert before.high[1] - before.low[1] == pytest.approx(float(mm("18")))
     assert after.high[1] - after.low[1] == pytest.approx(float(mm("17 3/4")))
     assert after.low[0] == pytest.approx(before.low[0])
+
+
+def test_a_clip_rail_stands_between_the_runner_and_the_room_of_its_post() -> None:
+    """Posts of 3/4, rails of 1/2 and runners of 1/2 a side: the box begins at 1 3/4, its rail reaches from 3/4 to 1 1/4."""
+    plan = with_runner(frameless("22 1/2", "9", "20", post_thickness="3/4 in", clip_rail_thickness="1/2 in"), "posts")
+    done = solved(plan)
+    made = {body.role: solid_of(done, body) for body in made_of(done).bodies}
+    rail, member = made["clip_rail_left"], made["member_left"]
+    assert rail is not None
+    assert member is not None
+    assert (rail.box.low[0], rail.box.high[0]) == pytest.approx((0.75 * 25.4, 1.25 * 25.4))
+    assert rail.box.high[0] == pytest.approx(member.box.low[0])
+    right = made["clip_rail_right"]
+    assert right is not None
+    assert right.box.high[0] == pytest.approx((22.5 - 0.75) * 25.4), "19 across leaves nothing over"

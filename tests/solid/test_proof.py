@@ -278,3 +278,56 @@ def test_a_proof_that_is_carried_keeps_what_meets_a_wall_or_a_thing_in_the_way()
     ]
     assert against_walls
     assert carried(before, solved(plan)).meetings == prove(before).meetings
+
+
+# ---- a door before them ----------------------------------------------------------------------------------------------
+
+DOORS = [
+    # which side it hangs on, how far it opens, the front, what meets
+    ("left", "90", "inset", set()),
+    ("left", "110", "inset", set()),
+    ("left", "80", "inset", {("on its way", "side_left", "door_open")}),
+    ("right", "80", "inset", {("on its way", "side_right", "door_open")}),
+    ("left", "0", "inset", {("on its way", "side_left", "door_open"), ("on its way", "side_right", "door_open")}),
+    ("left", "90", "none", set()),
+    ("right", "90", "overlay", {("meets", "front", "door_swing")}),
+]
+
+
+@pytest.mark.parametrize(("side", "opens", "front", "met"), DOORS, ids=["-".join(d[:3]) for d in DOORS])
+def test_a_door_sweeps_past_fronts_and_stands_out_of_the_way(
+    side: str, opens: str, front: str, met: set[tuple[str, str, str]]
+) -> None:
+    """22 1/2 wide: at 80 degrees the leaf stands in by cos 80 = 0.17 of its width, past the runner and the box's side."""
+    plan = frameless("22 1/2", "9", "20", front=front, door=side, door_opens=opens, door_width="22 1/2 in")
+    found = pairs(plan)
+    assert met <= found
+    assert bool(met) == bool(found)
+    assert {name for _, _, name in found} <= {"door_open", "door_swing"}
+
+
+def test_a_narrow_door_reaches_only_the_drawer_beside_its_hinge() -> None:
+    plan = side_by_side(front="none", door="left", door_opens="60", door_width="12 in")
+    names = {plan.places[one.first.partition("/")[0]].name for one in meetings(plan)}
+    left, right = (plan.places[id_].name for id_ in plan.places["place-2"].children)
+    assert names == {left}
+    assert right not in names
+    said = [f.message for f in findings_of(solved(plan), prove(solved(plan))) if f.code == "way-out-blocked"]
+    assert any("the open door" in message for message in said)
+
+
+# ---- fronts cover what they promise ----------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize(("front", "narrow", "open_by"), [("inset", "21 3/4", "3/8"), ("overlay", "20", "1 1/4")])
+def test_a_front_that_was_cut_too_narrow_leaves_its_opening_uncovered(front: str, narrow: str, open_by: str) -> None:
+    """In the middle of an opening of 22 1/2: half of what is missing stands open on each side, of 3/4 and of 2 1/2."""
+    plan = frameless("22 1/2", "9", "20", front=front)
+    assert not meetings(plan)
+    assert not meetings(pinned(plan, front_width_cut="22 1/4 in"))
+    done = solved(pinned(plan, front_width_cut=f"{narrow} in"))
+    found = [m for m in prove(done).meetings if m.how == "uncovers"]
+    assert [m.by[0] for m in found] == pytest.approx([float(mm(open_by))] * 2)
+    said = [f for f in findings_of(done, prove(done)) if f.code == "front-uncovers"]
+    assert [(f.severity, len(f.pieces)) for f in said] == [("stop", 1)] * 2
+    assert f"leaves {open_by} in of its opening uncovered" in said[0].message

@@ -12,6 +12,7 @@ import sys
 import threading
 import urllib.error
 import urllib.request
+from concurrent.futures import ThreadPoolExecutor
 from http.client import HTTPException
 from pathlib import Path
 from typing import Any
@@ -66,18 +67,19 @@ def edit_until_killed(app: Running, acknowledged: list[tuple[int, str]]) -> None
         return
 
 
-def test_no_acknowledged_change_is_lost_when_the_process_is_killed(tmp_path: Path) -> None:
-    draw = random.Random(1)
+def killed_and_opened(data: Path, rounds: int, seed: int) -> int:
+    """Kill the app in the middle of edits, open it again, as often as told; how many edits were answered in all."""
+    draw = random.Random(seed)
     total = 0
-    app = Running(tmp_path)
-    for _ in range(ROUNDS):
+    app = Running(data)
+    for _ in range(rounds):
         acknowledged: list[tuple[int, str]] = []
         editor = threading.Thread(target=edit_until_killed, args=(app, acknowledged))
         editor.start()
         editor.join(0.15 + draw.random() / 4)
         app.kill()
         editor.join()
-        app = Running(tmp_path)
+        app = Running(data)
         now = app.call(f"/plans/{DEMO}")
         if acknowledged:
             last, name = acknowledged[-1]
@@ -87,7 +89,15 @@ def test_no_acknowledged_change_is_lost_when_the_process_is_killed(tmp_path: Pat
             total += len(acknowledged)
         numbers = [entry["number"] for entry in app.call(f"/plans/{DEMO}/history")["entries"]]
         assert {number for number, _ in acknowledged} <= set(numbers)
-    assert total > 0
     undone = app.call(f"/plans/{DEMO}/undo", {"base": now["revision"]})
     assert undone["revision"] == now["revision"] + 1
     app.kill()
+    return total
+
+
+def test_no_acknowledged_change_is_lost_when_the_process_is_killed(tmp_path: Path) -> None:
+    """Two apps beside each other, each over its own data."""
+    share = -(-ROUNDS // 2)
+    with ThreadPoolExecutor(2) as lanes:
+        totals = [*lanes.map(lambda lane: killed_and_opened(tmp_path / str(lane), share, lane), range(2))]
+    assert all(total > 0 for total in totals)

@@ -9,6 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass, replace
 from functools import lru_cache
+from typing import Literal
 
 import manifold3d as m
 import numpy as np
@@ -18,7 +19,7 @@ from vasculum.plan.making.meeting import How, Meeting, Point, Proof
 from vasculum.plan.making.pieces import Piece, made_of
 from vasculum.plan.telling.assembled import SURROUNDINGS
 from vasculum.solid.solids import Box, Shape, Solid, Vector, solid_of
-from vasculum.solid.surroundings import surroundings
+from vasculum.solid.surroundings import doors, surroundings
 
 LEAST = 0.01
 """Less than this is no meeting, mm."""
@@ -34,6 +35,8 @@ class _Standing:
     place: str
     moves: bool
     is_wall: bool
+    counts: Literal["always", "at rest", "on the way"] = "always"
+    """A door sweeps while drawers are shut, and stands open while one comes out."""
 
 
 def prove(plan: SolvedPlan) -> Proof:
@@ -69,9 +72,13 @@ def _proved(plan: SolvedPlan) -> Proof:
         standing[piece.space].append(_Standing(solid, piece.id.partition("/")[0], piece.rule.moves, False))
     meetings: list[Meeting] = []
     for space, own in standing.items():
+        swept, leaves = doors(plan, space)
         walls = [_Standing(one, "", False, True) for one in surroundings(plan, space)]
+        walls += [_Standing(one, "", False, True, "at rest") for one in swept]
+        walls += [_Standing(one, "", False, True, "on the way") for one in leaves]
         meetings += _meetings(plan, space, [*own, *walls])
     meetings += _joints(plan, made.pieces, solids) + _lines(plan, (*made.pieces, *made.bodies))
+    meetings += _covers(plan, made.pieces, solids)
     return Proof(pieces, tuple(loose), tuple(waiting), tuple(meetings))
 
 
@@ -81,12 +88,14 @@ def _proved(plan: SolvedPlan) -> Proof:
 def _meetings(plan: SolvedPlan, space: str, every: list[_Standing]) -> list[Meeting]:
     if not every:
         return []
-    found = [meeting for a, b in _pairs(every) if (meeting := _at_rest(space, a, b))]
+    at_rest = [one for one in every if one.counts != "on the way"]
+    found = [meeting for a, b in _pairs(at_rest) if (meeting := _at_rest(space, a, b))]
     met = {frozenset((one.first, one.second)) for one in found}
     for place in dict.fromkeys(one.place for one in every if one.moves):
         travel = plan.solved.value(*nearest_key(plan, place, "runner_length"))
         if travel is not None:
-            way_out = _way_out(space, every, place, float(travel))
+            passed = [one for one in every if one.counts != "at rest"]
+            way_out = _way_out(space, passed, place, float(travel))
             found += [one for one in way_out if frozenset((one.first, one.second)) not in met]
     return found
 
@@ -230,6 +239,42 @@ def _least_gap(a: Shape, b: Shape, apart: Vector) -> float:
     first: m.Manifold = Solid("", origin, a).built()
     second: m.Manifold = Solid("", origin, b).built().translate(apart)
     return float(first.min_gap(second, 50.0))
+
+
+FRONTS = ("front", "false_front")
+
+
+def _covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid]) -> list[Meeting]:
+    """Fronts that leave more of their opening open on an edge than the gap, and half of what cutting snaps.
+
+    Towards an open row the next front may stand where the edge of the opening is.
+    """
+    fronts = [piece for piece in pieces if piece.role in FRONTS and piece.id in solids]
+    found = []
+    for piece in fronts:
+        cell, box = piece.id.partition("/")[0], solids[piece.id].box
+        names = ("cell_from_left", "cell_width", "cell_from_floor", "cell_height", "gap", "increment")
+        left, wide, floor, high, gap, increment = (
+            float(plan.solved.value(*nearest_key(plan, cell, name))) for name in names
+        )
+        kinds = plan.laid.places[cell].kinds
+        others = [solids[one.id].box for one in fronts if one is not piece and one.space == piece.space]
+        beside = [one for one in others if min(one.high[0], box.high[0]) - max(one.low[0], box.low[0]) > LEAST]
+        below = [box.low[2] - one.high[2] for one in beside if one.high[2] <= box.low[2]]
+        above = [one.low[2] - box.high[2] for one in beside if one.low[2] >= box.high[2]]
+        edges = {
+            (left, floor + high / 2): box.low[0] - left,
+            (left + wide, floor + high / 2): left + wide - box.high[0],
+            (left + wide / 2, floor): min([box.low[2] - floor, *(below if "below.open" in kinds else ())]),
+            (left + wide / 2, floor + high): min(
+                [floor + high - box.high[2], *(above if "above.open" in kinds else ())]
+            ),
+        }
+        for (across, up), uncovered in edges.items():
+            if uncovered > gap + increment / 2 + LEAST:
+                by = (uncovered, 0.0, 0.0)
+                found.append(Meeting(piece.space, piece.id, piece.id, "uncovers", (across, box.low[1], up), by))
+    return found
 
 
 def _lines(plan: SolvedPlan, every: Iterable[Piece]) -> list[Meeting]:

@@ -1,4 +1,4 @@
-"""What a plan is built into, as it was measured: walls, and what stands in the way. Float mm.
+"""What a plan is built into, as it was measured: walls, doors, and what stands in the way. Float mm.
 
 Of a case that is built new the boards are pieces; only what stands in the way is added. Of a face frame the inside
 behind it counts where it was read; the thickness of the frame itself is not known, and is not there.
@@ -8,14 +8,20 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from itertools import pairwise
+from math import cos, radians, sin
 
 from vasculum.plan.document import Obstruction
 from vasculum.plan.laying.carcass import is_new
+from vasculum.plan.laying.layout import boxes_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.solid.solids import Box, Shape, Solid, Vector
 
 WALL = 50.0
 """How thick a wall is taken, mm: it only has to be there."""
+LEAF = 1.0
+"""How thick the leaf of a door is taken, mm, away from the drawers: nobody measures it."""
+ARC = 12
+"""Chords of the room that a door sweeps through."""
 
 
 def surroundings(plan: SolvedPlan, space: str) -> list[Solid]:
@@ -45,6 +51,44 @@ def _walls(plan: SolvedPlan, space: str, opening: Box, clear: float) -> Iterator
     yield _cuboid(f"{space}/floor", (wide[0], 0.0, z0 - WALL), (wide[1], depth, z0))
     yield _cuboid(f"{space}/top", (wide[0], 0.0, z1), (wide[1], depth, z1 + WALL))
     yield _cuboid(f"{space}/back", (wide[0], depth, z0), (wide[1], depth + WALL, z1))
+
+
+def doors(plan: SolvedPlan, space: str) -> tuple[list[Solid], list[Solid]]:
+    """Of the doors before a space: the room they sweep through, and their leaves as they stand open."""
+    told = dict.fromkeys(_door_of(plan, box.id) for box in boxes_of(plan.plan) if box.space == space)
+    pairs = [_swinging(space, *one) for one in told if one is not None]
+    return [swept for swept, _ in pairs], [leaf for _, leaf in pairs]
+
+
+Door = tuple[float, float, float, float, float]
+"""Where it hangs, to which side it reaches, how wide and how high it is, and by how many degrees it opens."""
+
+
+def _door_of(plan: SolvedPlan, drawer: str) -> Door | None:
+    """The door that stands before a drawer."""
+    names = ("door_hangs_at", "door_width", "opening_height", "door_opens")
+    hangs_at, width, height, opens = (plan.solved.value(*nearest_key(plan, drawer, name)) for name in names)
+    if hangs_at is None or width is None or height is None:
+        return None
+    way = -1.0 if "door.right" in plan.laid.places[drawer].kinds else 1.0
+    return float(hangs_at), way, float(width), float(height), min(float(opens), 180.0)
+
+
+def _swinging(space: str, hinge: float, way: float, wide: float, top: float, out: float) -> tuple[Solid, Solid]:
+    """The room that a door sweeps through, and its leaf when it is open."""
+
+    def at(degrees: float, thick: float = 0.0) -> tuple[float, float]:
+        """Across and to the back: the edge of the leaf at an angle from shut, or behind that edge by its thickness."""
+        across, ahead = cos(radians(degrees)), sin(radians(degrees))
+        return hinge + way * (wide * across - thick * ahead), -wide * ahead - thick * across
+
+    def upright(id_: str, plan_view: list[tuple[float, float]]) -> Solid:
+        return _convex(id_, [(x, y, z) for x, y in plan_view for z in (0.0, top)])
+
+    swept = upright(f"{space}/door_swing", [(hinge, 0.0), *(at(out * step / ARC) for step in range(ARC + 1))])
+    behind = (hinge + at(out, LEAF)[0] - at(out)[0], at(out, LEAF)[1] - at(out)[1])
+    leaf = upright(f"{space}/door_open", [(hinge, 0.0), behind, at(out), at(out, LEAF)])
+    return swept, leaf
 
 
 def _cuboid(id_: str, low: Vector, high: Vector) -> Solid:
@@ -93,10 +137,14 @@ def _leaning(
             else:
                 edge, way = (x0, 1.0) if on == "left" else (x1, -1.0)
                 corners += [(edge, along, z), (edge + way * reach, along, z)]
+    leaning = _convex(id_, corners)
+    return Solid(id_, leaning.corner, leaning.shape) if low[1] == high[1] else leaning
+
+
+def _convex(id_: str, corners: list[Vector]) -> Solid:
+    """What stands between corners, in the frame of the space."""
     spans = [(min(c[axis] for c in corners), max(c[axis] for c in corners)) for axis in range(3)]
     corner = (spans[0][0], spans[1][0], spans[2][0])
     extent = (spans[0][1] - spans[0][0], spans[1][1] - spans[1][0], spans[2][1] - spans[2][0])
-    if low[1] == high[1]:
-        return Solid(id_, corner, Shape(extent, ()))
     local = tuple((c[0] - corner[0], c[1] - corner[1], c[2] - corner[2]) for c in corners)
     return Solid(id_, corner, Shape(extent, ()), local)

@@ -10,6 +10,7 @@ import uuid
 from collections.abc import Callable
 from dataclasses import dataclass
 from datetime import UTC, datetime
+from functools import lru_cache
 from typing import Literal, NamedTuple
 
 from sqlalchemy import Engine, delete, func, select
@@ -75,6 +76,12 @@ class HistoryEntry:
     made: datetime
 
 
+@lru_cache(maxsize=64)
+def _plan_of(document: str) -> Plan:
+    """The plan that a revision holds; a revision never changes."""
+    return read_plan(document)
+
+
 class Plans:
     """All plans of one database."""
 
@@ -122,7 +129,7 @@ class Plans:
         with Session(self._engine) as session:
             row = self._row(session, plan_id)
             found = session.scalar(select(RevisionRow).filter_by(plan_id=row.id, number=number))
-            return None if found is None else read_plan(found.document)
+            return None if found is None else _plan_of(found.document)
 
     def keep(self, head: Revision, plan: Plan, label: str, field: str = "", step: Step = "edit") -> Revision:
         """Append a plan worked out from ``head``, where that still is the newest; the same one is not kept twice.
@@ -168,7 +175,7 @@ class Plans:
             to = self._goal(session, row, head, way)
             label = f"Undone: {_bare(head)}" if way == "undo" else f"Redone: {_bare(to)}"
             now = self._revision(session, row, head)
-            return now, brought_back(read_plan(to.document), now.plan), label
+            return now, brought_back(_plan_of(to.document), now.plan), label
 
     def undo(self, plan_id: str, base: int) -> Revision:
         """Go one step back, as a new revision.
@@ -286,7 +293,7 @@ class Plans:
 
     def _revision(self, session: Session, row: PlanRow, at: RevisionRow, plan: Plan | None = None) -> Revision:
         return Revision(
-            row.id, at.number, plan or read_plan(at.document), at.label, at.kind, _utc(at.made),
+            row.id, at.number, plan or _plan_of(at.document), at.label, at.kind, _utc(at.made),
             self._has(session, row, at.undo_to), self._has(session, row, at.redo_to), row.printed,
         )  # fmt: skip
 

@@ -11,7 +11,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
 from graphlib import CycleError, TopologicalSorter
-from typing import Any, NamedTuple, TypeVar
+from typing import Any, NamedTuple
 
 from vasculum.core.errors import Unwired
 from vasculum.core.flow.catalogue import Catalogue, Key, Rule, Thing, family, key_text
@@ -93,17 +93,20 @@ class Wiring:
         return tuple(self._step(task, constants) for task in self.tasks)
 
     def _step(self, task: Task, constants: Mapping[int, int]) -> Step:
-        after = tuple(self.slots[key] for key in task.after)
+        slots = self.slots
+        after = tuple([slots[key] for key in task.after])
         if task.share is not None:
             return Step((after[0],), after, True)
+        if len(task.feeds) == len(task.rule.needs):
+            return Step(tuple([slots[key] for _, key in task.feeds]), after, True)
         feeds, each, defaults = dict(task.feeds), dict(task.each), dict(task.rule.defaults)
         nothing = constants[id(None)]
         inputs: list[Input] = []
         for need in task.rule.needs:
             if need in each:
-                inputs.append(tuple(nothing if key is None else self.slots[key] for key in each[need]))
+                inputs.append(tuple(nothing if key is None else slots[key] for key in each[need]))
             elif need in feeds:
-                inputs.append(self.slots[feeds[need]])
+                inputs.append(slots[feeds[need]])
             else:
                 inputs.append(constants[id(defaults[need])])
         return Step(tuple(inputs), after, not each)
@@ -123,7 +126,7 @@ def _shares(name: str) -> str:
     return name + "*"
 
 
-A = TypeVar("A", Rule, Thing)
+MOST_PATTERNS = 4000
 
 
 def _goes_before(first: Rule, other: Rule) -> bool:
@@ -149,6 +152,42 @@ class _Index:
             name: {family(kind) for one in answers.values() if not one.is_shared_out for kind in one.kinds}
             for name, answers in catalogue.rules.items()
         }
+        self.patterns: dict[Alike, _Pattern] = {}
+
+    def keep(self, alike: Alike, pattern: _Pattern) -> None:
+        """Remember what holds at places that are alike; all is forgotten where it became too much."""
+        if len(self.patterns) >= MOST_PATTERNS:
+            self.patterns.clear()
+        self.patterns[alike] = pattern
+
+
+Feed = tuple[str, int, str]
+"""What a name of a rule is fed by, seen from a place: so many steps outwards, and the name there."""
+
+
+Alike = tuple[frozenset[str], frozenset[str], "_Pattern | None", bool]
+"""The kinds of a place, what is chosen there, what it stands in, and whether it is one of the parts of that."""
+
+
+class _Pattern:
+    """What holds at places that are alike, in places that are alike too.
+
+    Equal drawers are wired once: what feeds a rule stands at the place itself or so many steps outwards. It follows
+    from the catalogue alone, and so is kept with it.
+    """
+
+    def __init__(self, alike: Alike) -> None:
+        kinds, self.chosen, self.outer, _ = alike
+        self.kinds = kinds
+        self.families = {family(kind) for kind in kinds}
+        self.rules: list[Rule] = []
+        self.feeds: dict[str, tuple[tuple[Feed, ...], tuple[str, ...]]] = {}
+        """By the name that is given: what feeds its rule, and which of its needs are of the children."""
+        self.things: list[tuple[Thing, tuple[Feed, ...]]] | None = None
+
+    def is_made(self, name: str) -> bool:
+        """Whether a choice was made here or further out."""
+        return name in self.chosen or (self.outer is not None and self.outer.is_made(name))
 
 
 class _Wirer:
@@ -156,29 +195,26 @@ class _Wirer:
         self.places, self.choices = places, choices
         self.wanted: dict[Key, tuple[Rule, str, int | None]] = {}
         self.index = _index(catalogue)
-        self.families = {place.id: {family(k) for k in place.kinds} for place in places.values()}
-        self.name_families = self.index.families
+        self.chosen: dict[str, set[str]] = {}
+        for place_id, name in choices:
+            self.chosen.setdefault(place_id, set()).add(name)
+        self.parts = {child for place in places.values() for child in place.children}
+        self.patterns: dict[str, _Pattern] = {}
+        self.ways: dict[str, tuple[str, ...]] = {}
 
     def wiring(self) -> Wiring:
         for place in self.places.values():
-            self._want(place)
+            for rule in self._pattern(place.id).rules:
+                self._want_of(place, rule)
         if both := self.wanted.keys() & self.choices.keys():
             raise Unwired(f"chosen and worked out at once: {', '.join(sorted(map(key_text, both)))}")
-        tasks = {key: self._task(key, *how) for key, how in self.wanted.items()}
-        try:
-            ordered = list(TopologicalSorter({k: t.after for k, t in tasks.items()}).static_order())
-        except CycleError as circle:
-            raise Unwired(f"rules turn in a circle: {' → '.join(key_text(k) for k in circle.args[1])}") from circle
-        in_order = tuple(tasks[k] for k in ordered if k in tasks)
-        readers: dict[Key, list[int]] = {}
-        for at, task in enumerate(in_order):
-            for key in task.after:
-                readers.setdefault(key, []).append(at)
+        tasks = [self._task(key, *how) for key, how in self.wanted.items()]
+        in_order, readers = _in_order(tasks)
         constants = {id(one): one for task in in_order for _, one in task.rule.defaults}
         return Wiring(
             in_order,
             {task.key: at for at, task in enumerate(in_order)},
-            {key: tuple(ats) for key, ats in readers.items()},
+            readers,
             frozenset(self.choices.keys() - readers.keys()),
             tuple(one for place in self.places.values() for one in self._things(place)),
             tuple(self.choices),
@@ -187,39 +223,51 @@ class _Wirer:
 
     # ---- which answers hold at a place ---------------------------------------------------------------------------
 
-    def _want(self, place: Place) -> None:
+    def _pattern(self, place_id: str) -> _Pattern:
+        """What holds at a place, worked out once for all that are alike."""
+        if place_id not in self.patterns:
+            place = self.places[place_id]
+            outer = None if place.parent is None else self._pattern(place.parent)
+            alike = (place.kinds, frozenset(self.chosen.get(place_id, ())), outer, place_id in self.parts)
+            found = self.index.patterns.get(alike)
+            if found is None:
+                found = _Pattern(alike)
+                found.rules = list(self._rules(place_id, found))
+                self.index.keep(alike, found)
+            self.patterns[place_id] = found
+            self.ways[place_id] = (place_id, *(() if place.parent is None else self.ways[place.parent]))
+        return self.patterns[place_id]
+
+    def _rules(self, place_id: str, pattern: _Pattern) -> Iterable[Rule]:
         """Every rule and check that holds at a place, in the order of the catalogue."""
         hits = sorted(
             (number, rule)
-            for kind in place.kinds
+            for kind in pattern.kinds
             for number, rule in self.index.rules.get(kind, ())
-            if rule.kinds <= place.kinds and all(self._is_made(place.id, name) for name in rule.when)
+            if rule.kinds <= pattern.kinds and all(map(pattern.is_made, rule.when))
         )
         by_name: dict[tuple[str, bool], list[Rule]] = {}
         for _, rule in hits:
             by_name.setdefault((rule.name, rule.is_shared_out), []).append(rule)
-        for rules in by_name.values():
-            self._want_of(place, self._foremost(place, rules))
+        return (self._foremost(place_id, rules) for rules in by_name.values())
 
-    def _foremost(self, place: Place, rules: list[Rule]) -> Rule:
+    def _foremost(self, place_id: str, rules: list[Rule]) -> Rule:
         """Of several answers the one that goes before each of the others."""
         for first in rules:
             if all(other is first or _goes_before(first, other) for other in rules):
                 return first
         both = " and ".join(sorted(rule.kind for rule in rules))
-        raise Unwired(f"{place.id}/{rules[0].name}: {both} both answer")
-
-    def _is_made(self, place_id: str, name: str) -> bool:
-        """Whether a choice was made at a place or further out."""
-        at: str | None = place_id
-        while at is not None:
-            if (at, name) in self.choices:
-                return True
-            at = self.places[at].parent
-        return False
+        raise Unwired(f"{place_id}/{rules[0].name}: {both} both answer")
 
     def _things(self, place: Place) -> Iterable[Wired]:
         """The pieces, cuts and goods of a place."""
+        pattern, way = self.patterns[place.id], self.ways[place.id]
+        if pattern.things is None:
+            pattern.things = list(self._things_of(place))
+        for one, feeds in pattern.things:
+            yield Wired(place.id, one, {name: (way[out], source) for name, out, source in feeds})
+
+    def _things_of(self, place: Place) -> Iterable[tuple[Thing, tuple[Feed, ...]]]:
         hits = sorted(
             ((number, one) for kind in place.kinds for number, one in self.index.things.get(kind, ())),
             key=lambda hit: hit[0],
@@ -231,9 +279,9 @@ class _Wirer:
                 if known is not one:
                     foremost[type(one), one.role] = self._more_special(place, known, one)
         for one in foremost.values():
-            if not isinstance(one, CutRule) and one.where and self._reference(place.id, one.where, ("", "")) is None:
+            if not isinstance(one, CutRule) and one.where and self._reference(place.id, one.where, "") is None:
                 continue
-            yield Wired(place.id, one, self._fed(place, one))
+            yield one, tuple(self._fed(place, one))
 
     def _more_special(self, place: Place, known: Thing, other: Thing) -> Thing:
         if known.kinds < other.kinds:
@@ -242,7 +290,7 @@ class _Wirer:
             return known
         raise Unwired(f"{place.id}: the {known.role} is told twice")
 
-    def _fed(self, place: Place, one: Thing) -> dict[str, Key]:
+    def _fed(self, place: Place, one: Thing) -> Iterable[Feed]:
         names = list(one.needs)
         optional = frozenset() if isinstance(one, CutRule) else one.optional
         if isinstance(one, PieceRule):
@@ -251,17 +299,12 @@ class _Wirer:
             names += core
             optional = optional | set(core) | ({f"{one.bands.choice}_thickness"} if one.bands else set())
             names += [f"{one.bands.choice}_thickness"] if one.bands else []
-        return dict(self._named(place, one.role, names, optional))
-
-    def _named(
-        self, place: Place, role: str, names: Iterable[str], optional: frozenset[str]
-    ) -> Iterable[tuple[str, Key]]:
-        for name in names:
-            found = self._reference(place.id, name, ("", ""))
+        for name in dict.fromkeys(names):
+            found = self._reference(place.id, name, "")
             if found is not None:
-                yield name, found
+                yield (name, *found)
             elif name not in optional:
-                raise Unwired(f"{place.id}: the {role} needs {name}, which nothing gives")
+                raise Unwired(f"{place.id}: the {one.role} needs {name}, which nothing gives")
 
     def _want_of(self, place: Place, hit: Rule) -> None:
         if not hit.is_shared_out:
@@ -282,45 +325,102 @@ class _Wirer:
         if share is not None:
             source = (place_id, _shares(key[1]))
             return Task(key, rule, share, (("shares", source),), (), (source,))
-        each = tuple((need, self._children(place_id, need)) for need in rule.needs if need.startswith("each_"))
-        found = ((n, self._feed(key, rule, place_id, n)) for n in rule.needs if not n.startswith("each_"))
-        feeds = tuple((need, feed) for need, feed in found if feed is not None)
-        flat = dict.fromkeys(feed for _, feed in feeds)
+        pattern, way = self.patterns[place_id], self.ways[place_id]
+        found = pattern.feeds.get(key[1])
+        if found is None:
+            of_children = tuple(need for need in rule.needs if need.startswith("each_"))
+            found = pattern.feeds[key[1]] = (tuple(self._feeds(key, rule, place_id)), of_children)
+        known, of_children = found
+        keys = [(way[out], name) for _, out, name in known]
+        feeds = tuple(zip([need for need, _, _ in known], keys, strict=True))
+        if not of_children:
+            return Task(key, rule, None, feeds, (), tuple(dict.fromkeys(keys)))
+        each = tuple((need, self._children(place_id, need)) for need in of_children)
+        flat = dict.fromkeys(keys)
         flat |= dict.fromkeys(one for _, keys in each for one in keys if one is not None)
-        if not rule.is_judgement and not rule.is_check:
-            for one in flat:
-                if one in self.wanted and self.wanted[one][0].is_judgement:
-                    raise Unwired(f"{key_text(key)}: the judgement {key_text(one)} feeds a size")
+        self._refuse_judgements(key, rule, flat)
         return Task(key, rule, None, feeds, each, tuple(flat))
+
+    def _refuse_judgements(self, key: Key, rule: Rule, feeds: Iterable[Key]) -> None:
+        if rule.is_judgement or rule.is_check:
+            return
+        for one in feeds:
+            if one in self.wanted and self.wanted[one][0].is_judgement:
+                raise Unwired(f"{key_text(key)}: the judgement {key_text(one)} feeds a size")
 
     def _children(self, place_id: str, need: str) -> tuple[Key | None, ...]:
         name = need.removeprefix("each_")
         return tuple((c, name) if self._is_known((c, name)) else None for c in self.places[place_id].children)
 
-    def _feed(self, key: Key, rule: Rule, place_id: str, need: str) -> Key | None:
-        found = self._reference(place_id, need, key)
-        if found is None and need not in rule.optional:
-            raise Unwired(f"{key_text(key)} ({rule.kind}) needs {need}, which nothing gives")
-        return found
+    def _feeds(self, key: Key, rule: Rule, place_id: str) -> Iterable[Feed]:
+        """What feeds a rule at places that are alike, but for their children."""
+        for need in rule.needs:
+            if need.startswith("each_"):
+                continue
+            found = self._reference(place_id, need, key[1])
+            if found is not None:
+                self._refuse_judgements(key, rule, [(self.ways[place_id][found[0]], found[1])])
+                yield (need, *found)
+            elif need not in rule.optional:
+                raise Unwired(f"{key_text(key)} ({rule.kind}) needs {need}, which nothing gives")
 
-    def _reference(self, place_id: str, need: str, not_this: Key) -> Key | None:
+    def _reference(self, place_id: str, need: str, not_this: str) -> tuple[int, str] | None:
+        """How far out a name is answered, and by which name there; ``not_this`` the place does not answer itself."""
         if not need.startswith("outer_"):
-            return self._nearest(place_id, need, not_this)
-        parent = self.places[place_id].parent
-        return self._nearest(parent, need.removeprefix("outer_"), not_this) if parent is not None else None
+            return self._nearest(self.ways[place_id], 0, need, not_this)
+        return self._nearest(self.ways[place_id], 1, need.removeprefix("outer_"), "")
 
     def _is_known(self, key: Key) -> bool:
         return key in self.wanted or key in self.choices
 
-    def _nearest(self, start: str, name: str, not_this: Key) -> Key | None:
-        own = self.name_families.get(name, set()) & self.families[start]
-        at: str | None = start
-        while at is not None:
-            key = (at, name)
-            if key != not_this and (key in self.choices or (key in self.wanted and (at == start or not own))):
-                return key
-            at = self.places[at].parent
+    def _nearest(self, way: tuple[str, ...], start: int, name: str, not_this: str) -> tuple[int, str] | None:
+        if start >= len(way):
+            return None
+        own = self.index.families.get(name, set()) & self.patterns[way[start]].families
+        for out in range(start, len(way)):
+            key = (way[out], name)
+            if out == 0 and name == not_this:
+                continue
+            if key in self.choices or (key in self.wanted and (out == start or not own)):
+                return out, name
         return None
+
+
+def _in_order(tasks: list[Task]) -> tuple[tuple[Task, ...], dict[Key, tuple[int, ...]]]:
+    """Tasks each behind what feeds it, and for each key the places in that order of the tasks that read it.
+
+    Raises:
+        Unwired: when rules turn in a circle.
+    """
+    readers: dict[Key, list[int]] = {}
+    worked_out = {task.key for task in tasks}
+    waits = [0] * len(tasks)
+    for at, task in enumerate(tasks):
+        for key in task.after:
+            readers.setdefault(key, []).append(at)
+            if key in worked_out:
+                waits[at] += 1
+    ready = [at for at, count in enumerate(waits) if count == 0]
+    for at in ready:
+        for reader in readers.get(tasks[at].key, ()):
+            waits[reader] -= 1
+            if waits[reader] == 0:
+                ready.append(reader)
+    if len(ready) < len(tasks):
+        raise Unwired(f"rules turn in a circle: {' → '.join(map(key_text, _circle(tasks)))}")
+    place = {at: number for number, at in enumerate(ready)}
+    by_place = {key: tuple(sorted([place[at] for at in ats])) for key, ats in readers.items()}
+    return tuple([tasks[at] for at in ready]), by_place
+
+
+def _circle(tasks: list[Task]) -> list[Key]:
+    """The keys of one circle, the first again at its end."""
+    try:
+        TopologicalSorter({task.key: task.after for task in tasks}).prepare()
+    except CycleError as circle:
+        found: list[Key] = circle.args[1]
+        return found
+    return []
 
 
 def _index(catalogue: Catalogue) -> _Index:

@@ -43,7 +43,7 @@ def patched(plan: Plan, patch: Iterable[PatchStep]) -> Plan:
             )
     document = plan.model_dump(mode="json")
     try:
-        changed: Any = jsonpatch.JsonPatch([_as_operation(s) for s in steps]).apply(document)
+        changed: Any = jsonpatch.JsonPatch([_as_operation(s) for s in steps]).apply(document, in_place=True)
     except (jsonpatch.JsonPatchException, jsonpointer.JsonPointerException) as refused:
         raise PlanRefused(
             "patch-does-not-fit", f"The change does not fit this plan: {refused}.", "Load the plan again."

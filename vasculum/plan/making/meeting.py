@@ -7,15 +7,17 @@ from typing import Literal
 
 Point = tuple[float, float, float]
 """Across, back and up, mm in the frame of a space."""
-How = Literal["meets", "on its way", "gapes", "lines differ"]
-"""Two share space; one meets another while its drawer comes out; a joint stands open; two tell a line differently."""
+How = Literal["meets", "on its way", "gapes", "uncovers", "lines differ"]
+"""Two share space; one meets another while its drawer comes out; a joint stands open; a front, which then
+is both, leaves its opening uncovered; two tell a line differently."""
 
 
 @dataclass(frozen=True, slots=True)
 class Meeting:
     """Two things by id, a piece or what surrounds it, in one space.
 
-    ``by`` is how far they overlap across, back and up, or how far a joint gapes; ``at`` is the middle of it.
+    ``by`` is how far they overlap across, back and up, or how far a joint gapes or a front is short; ``at`` is the
+    middle of it.
     """
 
     space: str

@@ -15,21 +15,24 @@ from vasculum.plan.telling.words import piece_name, place_name
 
 SURROUNDINGS = {
     "wall_left": "the wall on the left", "wall_right": "the wall on the right", "floor": "the floor",
-    "top": "the top", "back": "the back",
+    "top": "the top", "back": "the back", "door_swing": "the door as it swings", "door_open": "the open door",
 }  # fmt: skip
 _SAID: dict[How, str] = {
     "meets": "{first} and {second} meet: they share {across} across, {back} front to back and {up} up, around {where}.",
     "on its way": "Coming out, {first} meets {second}, by {across} across and {up} up, around {where}.",
     "gapes": "{first} and {second} do not close: {across} stands open, around {where}.",
+    "uncovers": "{first} leaves {across} of its opening uncovered, around {where}.",
     "lines differ": "{first} and {second} tell one line differently, by {up}, around {where}.",
 }
 _CODES: dict[How, str] = {
-    "meets": "pieces-meet", "on its way": "way-out-blocked", "gapes": "joint-gapes", "lines differ": "lines-differ",
+    "meets": "pieces-meet", "on its way": "way-out-blocked", "gapes": "joint-gapes",
+    "uncovers": "front-uncovers", "lines differ": "lines-differ",
 }  # fmt: skip
 _FIXES: dict[How, str] = {
     "meets": "Make one of them smaller, or move it.",
     "on its way": "Make the drawer narrower or lower there, or move what stands in its way.",
     "gapes": "Cut to a finer increment, or join both ends alike.",
+    "uncovers": "Cut the front larger, or choose a smaller gap.",
     "lines differ": "Put the line back to where it was worked out.",
 }
 FRONTS_FIX = "Take a smaller lap, or put a thicker divider between them."
@@ -98,7 +101,7 @@ def standing_shown(plan: SolvedPlan) -> Iterator[str]:
 
 
 def _shown(plan: SolvedPlan, one: Meeting, by_id: dict[str, Piece]) -> MeetingShown:
-    both = [by_id[id_] for id_ in (one.first, one.second) if id_ in by_id]
+    both = [by_id[id_] for id_ in dict.fromkeys((one.first, one.second)) if id_ in by_id]
     unit = plan.plan.units.length
     across, up = (length_text(one.at[axis], unit) for axis in (0, 2))
     by = [length_text(v, unit) for v in one.by]

@@ -179,14 +179,15 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
           </Form.Group>
         </>
       )}
-      <Button
-        size="sm"
-        variant="outline-secondary"
-        className="align-self-center"
-        onClick={() => act({ do: 'take-stock-out', kind, row: id })}
-      >
-        Take it out
-      </Button>
+      <div className="align-self-end">
+        <Button
+          size="sm"
+          variant="outline-secondary"
+          onClick={() => act({ do: 'take-stock-out', kind, row: id })}
+        >
+          Take it out
+        </Button>
+      </div>
     </div>
   )
 }

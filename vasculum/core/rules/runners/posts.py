@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, good, rule
+from vasculum.core.catalogue import alternative, body, good, rule
+from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
@@ -54,6 +55,28 @@ def post_count(posts_a_bay: Mm) -> Mm:
 def runner_thick(runner_side_clearance: Mm) -> Mm:
     """Between box and clip rail the members of the runner fill its clearance."""
     return runner_side_clearance
+
+
+RAIL = ("runner_length", "runner_height", "clip_rail_thickness")
+"""A clip rail is taken as long and as high as the runner that it carries; nobody measures it."""
+
+
+@body("clip_rail_left", "runner.posts", "Clip rail, left", *RAIL)
+def clip_rail_left(
+    box_from_left: Mm, runner_thick: Mm, clip_rail_thickness: Mm, set_back: Mm, runner_from_floor: Mm, runner_height: Mm
+) -> Stand:
+    """The left clip rail stands between the runner and its post."""
+    across = box_from_left - runner_thick - clip_rail_thickness
+    return Stand(across, set_back, runner_from_floor - runner_height / 2, "back", "up", 1)
+
+
+@body("clip_rail_right", "runner.posts", "Clip rail, right", *RAIL)
+def clip_rail_right(
+    box_from_left: Mm, outside_width: Mm, runner_thick: Mm, set_back: Mm, runner_from_floor: Mm, runner_height: Mm
+) -> Stand:
+    """The right clip rail stands between the runner and its post."""
+    across = box_from_left + outside_width + runner_thick
+    return Stand(across, set_back, runner_from_floor - runner_height / 2, "back", "up", -1)
 
 
 good("clip_rail", per="runner.posts", title="Clip rail", count="clip_rail_count")
