@@ -39,6 +39,7 @@ from vasculum.plan.document.starting import new_plan  # noqa: E402
 from vasculum.plan.laying.places import plan_to_places  # noqa: E402
 from vasculum.plan.laying.solving import solve_plan  # noqa: E402
 from vasculum.plan.making.marking import marked  # noqa: E402
+from vasculum.plan.telling.weighing import weighed_plans  # noqa: E402
 from vasculum.solid.proof import prove  # noqa: E402
 
 FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update"]
@@ -127,6 +128,7 @@ def solving(count: int) -> dict[str, float]:
         gaps = (patched(plan, [PatchStep(op="add", path="/choices/gap", value=f"{n}/64 in")]) for n in range(3, 25))
         looked_at = [marked(one, before) for one in gaps]
         after = [median_ms(partial(prove, one), 1) for one in looked_at]
+        found["weighed"] = median_ms(lambda: weighed_plans(before, "joint"), 1)
         found["proved after"], found["proved after, slowest"] = statistics.median(after), max(after)
     return found
 
@@ -215,6 +217,7 @@ async () => {
 SAID = {
     "whole": "whole solve, wiring cached", "one": "solve after one pin", "gap": "solve after one gap of all fronts",
     "wired": "wired anew", "proved": "assembled and proved, the first time",
+    "weighed": "eleven corner joints weighed, the first time",
     "proved after": "proved after a gap of all fronts", "proved after, slowest": "the slowest of those",
 }  # fmt: skip
 
