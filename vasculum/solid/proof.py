@@ -6,23 +6,21 @@ out along its whole way. What is asked once of two shapes at one distance is rem
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Mapping
+from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from functools import lru_cache
 from typing import Literal
 
-import manifold3d as m
 import numpy as np
 
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.meeting import How, Meeting, Point, Proof
-from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.plan.making.pieces import made_of
 from vasculum.plan.telling.assembled import SURROUNDINGS
-from vasculum.solid.solids import Box, Shape, Solid, Vector, solid_of
+from vasculum.solid.closing import covers, joints, lines
+from vasculum.solid.solids import LEAST, Box, Shape, Solid, Vector, solid_of
 from vasculum.solid.surroundings import doors, surroundings
 
-LEAST = 0.01
-"""Less than this is no meeting, mm."""
 FINEST_STEP = 2.0
 """A piece with cuts is drawn past another in steps no longer than what it passes, and no shorter than this, mm."""
 
@@ -77,8 +75,8 @@ def _proved(plan: SolvedPlan) -> Proof:
         walls += [_Standing(one, "", False, True, "at rest") for one in swept]
         walls += [_Standing(one, "", False, True, "on the way") for one in leaves]
         meetings += _meetings(plan, space, [*own, *walls])
-    meetings += _joints(plan, made.pieces, solids) + _lines(plan, (*made.pieces, *made.bodies))
-    meetings += _covers(plan, made.pieces, solids)
+    meetings += joints(plan, made.pieces, solids) + lines(plan, (*made.pieces, *made.bodies))
+    meetings += covers(plan, made.pieces, solids)
     return Proof(pieces, tuple(loose), tuple(waiting), tuple(meetings))
 
 
@@ -192,106 +190,3 @@ def _passing(moving: Solid, still: Solid, travel: float) -> Box | None:
             return shared
         out += step
     return None
-
-
-# ---- joints close, lines agree -----------------------------------------------------------------------------------
-
-CORNERS = (
-    ("box_front", "side_left"),
-    ("box_front", "side_right"),
-    ("box_back", "side_left"),
-    ("box_back", "side_right"),
-)
-
-
-def _joints(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid]) -> list[Meeting]:
-    """Corners of boxes that stand open by more than what snapping may leave on one side."""
-    by_id = {piece.id: piece for piece in pieces}
-    found = []
-    for place in dict.fromkeys(piece.id.partition("/")[0] for piece in by_id.values() if piece.role == "side_left"):
-        for ends in CORNERS:
-            first, second = (by_id.get(f"{place}/{role}") for role in ends)
-            if first is None or second is None:
-                continue
-            a, b = solids.get(first.id), solids.get(second.id)
-            if a is not None and b is not None and (gap := _gap(a, b)) > _promised(plan, place, ends[0]) + LEAST:
-                middle = a.box.low if ends[1] == "side_left" else a.box.high
-                found.append(Meeting(first.space, first.id, second.id, "gapes", middle, (gap, 0.0, 0.0)))
-    return found
-
-
-def _promised(plan: SolvedPlan, place: str, end: str) -> float:
-    """What a corner may stand open by: nothing in front, behind half of what snapping takes of a back."""
-    if end == "box_front":
-        return 0.0
-    names = ("increment", "thickness_increment")
-    return float(min(plan.solved.value(*nearest_key(plan, place, name)) for name in names)) / 2
-
-
-def _gap(a: Solid, b: Solid) -> float:
-    apart = tuple(round(q - p, 6) for p, q in zip(a.box.low, b.box.low, strict=True))
-    return _least_gap(a.shape, b.shape, (apart[0], apart[1], apart[2]))
-
-
-@lru_cache(maxsize=4096)
-def _least_gap(a: Shape, b: Shape, apart: Vector) -> float:
-    origin = (0.0, 0.0, 0.0)
-    first: m.Manifold = Solid("", origin, a).built()
-    second: m.Manifold = Solid("", origin, b).built().translate(apart)
-    return float(first.min_gap(second, 50.0))
-
-
-FRONTS = ("front", "false_front")
-
-
-def _covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid]) -> list[Meeting]:
-    """Fronts that leave more of their opening open on an edge than the gap, and half of what cutting snaps.
-
-    Towards an open row the next front may stand where the edge of the opening is.
-    """
-    fronts = [piece for piece in pieces if piece.role in FRONTS and piece.id in solids]
-    found = []
-    for piece in fronts:
-        cell, box = piece.id.partition("/")[0], solids[piece.id].box
-        names = ("cell_from_left", "cell_width", "cell_from_floor", "cell_height", "gap", "increment")
-        left, wide, floor, high, gap, increment = (
-            float(plan.solved.value(*nearest_key(plan, cell, name))) for name in names
-        )
-        kinds = plan.laid.places[cell].kinds
-        others = [solids[one.id].box for one in fronts if one is not piece and one.space == piece.space]
-        beside = [one for one in others if min(one.high[0], box.high[0]) - max(one.low[0], box.low[0]) > LEAST]
-        below = [box.low[2] - one.high[2] for one in beside if one.high[2] <= box.low[2]]
-        above = [one.low[2] - box.high[2] for one in beside if one.low[2] >= box.high[2]]
-        edges = {
-            (left, floor + high / 2): box.low[0] - left,
-            (left + wide, floor + high / 2): left + wide - box.high[0],
-            (left + wide / 2, floor): min([box.low[2] - floor, *(below if "below.open" in kinds else ())]),
-            (left + wide / 2, floor + high): min(
-                [floor + high - box.high[2], *(above if "above.open" in kinds else ())]
-            ),
-        }
-        for (across, up), uncovered in edges.items():
-            if uncovered > gap + increment / 2 + LEAST:
-                by = (uncovered, 0.0, 0.0)
-                found.append(Meeting(piece.space, piece.id, piece.id, "uncovers", (across, box.low[1], up), by))
-    return found
-
-
-def _lines(plan: SolvedPlan, every: Iterable[Piece]) -> list[Meeting]:
-    """Runner lines on boxes that do not meet the middle of the member beside them."""
-    by_id = {piece.id: piece for piece in every}
-    found = []
-    for piece in by_id.values():
-        hand = piece.role.partition("_")[2]
-        member = by_id.get(f"{piece.id.partition('/')[0]}/member_{hand}")
-        if member is None or member.stand is None or member.size is None or piece.stand is None:
-            continue
-        for cut in piece.cuts:
-            if cut.rule.what == "line":
-                on_piece = piece.stand.up + plan.solved.value(*cut.keys[cut.rule.at])
-                in_space = member.stand.up + member.size[1] / 2
-                if abs(on_piece - in_space) > LEAST:
-                    at = (float(piece.stand.across), float(piece.stand.back), float(on_piece))
-                    by = (0.0, 0.0, float(abs(on_piece - in_space)))
-                    found.append(Meeting(piece.space, piece.id, member.id, "lines differ", at, by))
-    return found

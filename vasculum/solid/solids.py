@@ -19,6 +19,8 @@ from vasculum.plan.making.pieces import Piece, values_of
 from vasculum.plan.making.regions import Region, points, regions
 
 Vector = tuple[float, float, float]
+LEAST = 0.01
+"""Less than this is no meeting, mm."""
 HOLE = 3.0
 """Diameter of a hole for a screw in a mesh, mm: the drill is the maker's."""
 ROUND = 24
