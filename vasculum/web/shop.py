@@ -4,15 +4,15 @@ from __future__ import annotations
 
 from dataclasses import asdict
 
-from flask import Response, json
+from flask import Response, json, request
 
 from vasculum import __version__
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.errors import LengthRefused, NoSuchPlan
+from vasculum.core.errors import LengthRefused, NoSuchPlan, NoSuchQuantity
 from vasculum.core.flow import family
 from vasculum.core.lengths import read_increment, read_length
 from vasculum.core.reasons import snap_nearest
-from vasculum.core.tables import NEWEST_EDITION, choosables, mattresses, tools
+from vasculum.core.tables import NEWEST_EDITION, choosables, editions, mattresses, tools
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.document.stations import station_groups
@@ -41,18 +41,24 @@ endpoints = Endpoints("shop")
 route = endpoints.route
 
 
-@route("GET", "/catalogue", CatalogueAnswer)
+@route("GET", "/catalogue", CatalogueAnswer, refuses=(404,), query=("edition",))
 def catalogue() -> CatalogueAnswer:
-    """What can be chosen, and every rule's sentence, once."""
+    """What can be chosen, as one edition has it, else the newest; and every rule's sentence, once."""
+    edition = request.args.get("edition") or NEWEST_EDITION
+    if edition not in editions():
+        raise NoSuchQuantity(
+            "no-such-edition", f"There is no edition {edition!r}.", f"There is {', '.join(editions())}."
+        )
+    known = choosables(edition)
     return CatalogueAnswer(
         version=__version__,
-        edition=NEWEST_EDITION,
+        edition=edition,
         choosables=[
             ChoosableShown(
                 name=c.name, kind=c.kind, group=c.group, title=c.title, about=c.about, is_thing=c.is_thing,
                 default_in=c.inch, default_mm=c.metric, source=c.source,
             )
-            for c in choosables().values()
+            for c in known.values()
         ],
         alternatives=[
             AlternativeShown(
@@ -65,7 +71,7 @@ def catalogue() -> CatalogueAnswer:
             for answers in the_catalogue().rules.values()
             for r in answers.values()
         ],
-        labels={name: label_of(name) for name in (*the_catalogue().rules, *choosables(), *GIVEN_SIZES)},
+        labels={name: label_of(name, edition) for name in (*the_catalogue().rules, *known, *GIVEN_SIZES)},
         stations=station_groups(),
         settings=list(SETTINGS),
         mattresses=[MattressShown(**asdict(one)) for one in mattresses()],

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { createContext, useContext } from 'react'
 import { answered, client } from './client'
 
 export const planKey = (id: string) => ['plan', id] as const
@@ -14,13 +15,18 @@ export const usePlanQuery = (id: string) =>
 export const usePlanList = () =>
   useQuery({ queryKey: ['plans'], queryFn: () => answered(client.GET('/api/plans')), staleTime: 0 })
 
-/** What can be chosen, stations, rule sentences: fetched once. */
-export const useCatalogue = () =>
-  useQuery({
-    queryKey: ['catalogue'],
-    queryFn: () => answered(client.GET('/api/catalogue')),
+/** The edition of the defaults that the plan in hand was made with; outside a plan there is none. */
+export const Edition = createContext('')
+
+/** What can be chosen, stations, rule sentences: fetched once for each edition; outside a plan the newest. */
+export function useCatalogue() {
+  const edition = useContext(Edition)
+  return useQuery({
+    queryKey: ['catalogue', edition],
+    queryFn: () => answered(client.GET('/api/catalogue', { params: { query: { edition } } })),
     staleTime: Number.POSITIVE_INFINITY,
   })
+}
 
 export const networkKey = ['network'] as const
 

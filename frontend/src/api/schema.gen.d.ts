@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What can be chosen, and every rule's sentence, once. */
+        /** What can be chosen, as one edition has it, else the newest; and every rule's sentence, once. */
         get: operations["catalogue"];
         put?: never;
         post?: never;
@@ -3364,7 +3364,9 @@ export type $defs = Record<string, never>;
 export interface operations {
     catalogue: {
         parameters: {
-            query?: never;
+            query: {
+                edition: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3382,6 +3384,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

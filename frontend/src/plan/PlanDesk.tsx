@@ -24,7 +24,7 @@ import {
   type Schemas,
   type Solution,
 } from '../api/client'
-import { planKey, useHead, useNetwork } from '../api/queries'
+import { Edition, planKey, useHead, useNetwork } from '../api/queries'
 import { settled, useIsInHand } from '../lengths/inHand'
 import { type MovedSizes, movedSizes, withChange, withDrawings, withOutcome } from './held'
 import { cellsOf, spaceOf } from './layout'
@@ -376,14 +376,16 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [edit, act, preview, drag, drop, nudge, push, shove, step, sendAgain, settle],
   )
   return (
-    <CommandsProvider value={commands}>
-      <KeptProvider value={kept}>
-        <SelectionProvider value={selection}>
-          <KeepingProvider value={waiting}>
-            <OutcomeProvider value={outcome}>{children}</OutcomeProvider>
-          </KeepingProvider>
-        </SelectionProvider>
-      </KeptProvider>
-    </CommandsProvider>
+    <Edition.Provider value={plan.document.defaults_edition}>
+      <CommandsProvider value={commands}>
+        <KeptProvider value={kept}>
+          <SelectionProvider value={selection}>
+            <KeepingProvider value={waiting}>
+              <OutcomeProvider value={outcome}>{children}</OutcomeProvider>
+            </KeepingProvider>
+          </SelectionProvider>
+        </KeptProvider>
+      </CommandsProvider>
+    </Edition.Provider>
   )
 }

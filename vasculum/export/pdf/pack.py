@@ -323,15 +323,15 @@ def _reasons(plan: SolvedPlan) -> Iterator[Flowable]:
         for name in GOVERNING:
             key = (node.id, name)
             if key in plan.solved.quantities:
-                yield from _reason(tell(plan, key)[0])
+                yield from _reason(plan, tell(plan, key)[0])
     yield Spacer(1, 3 * mm)
     yield said(
         "Readings and defaults that these rest on stand on the first page; every further step is in the program.", FINE
     )
 
 
-def _reason(one: ReasonShown) -> Iterator[Flowable]:
-    label = label_of(read_key(one.key)[1])
+def _reason(plan: SolvedPlan, one: ReasonShown) -> Iterator[Flowable]:
+    label = label_of(read_key(one.key)[1], plan.plan.defaults_edition)
     value = f"{one.value.text} ({one.value.other})" if one.value else "waits"
     lines: list[Flowable] = [said(f"{label[0].upper()}{label[1:]}: {value}", BIG), said(one.sentence)]
     if one.sum:

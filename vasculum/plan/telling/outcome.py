@@ -148,8 +148,8 @@ def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
             key=key_text(key),
             label=label_at(after, key),
             place_name=place_name(after.plan, key[0]),
-            old=shown(after, _value(old, key), unit_of(key[1])),
-            new=shown(after, _value(new, key), unit_of(key[1])),
+            old=shown(after, _value(old, key), unit_of(key[1], after.plan.defaults_edition)),
+            new=shown(after, _value(new, key), unit_of(key[1], after.plan.defaults_edition)),
         )
         for key in moved_keys(before, after)
     ]

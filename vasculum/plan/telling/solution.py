@@ -13,7 +13,7 @@ from weakref import WeakKeyDictionary
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, Wiring, key_text
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
-from vasculum.plan.document import Model, as_usual
+from vasculum.plan.document import Model, Plan, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.laying.layout import boxes_of, numbers_of
@@ -267,17 +267,19 @@ def quantity_shown(plan: SolvedPlan, key: Key) -> QuantityShown:
     found = kept.get(key)
     if found is None:
         label = place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else ""
-        found = kept[key] = _quantity(plan.solved.quantities[key], plan.plan.units.length, label)
+        found = kept[key] = _quantity(plan.solved.quantities[key], plan.plan, label)
     return found
 
 
 def label_at(plan: SolvedPlan, key: Key) -> str:
     """What a quantity is called: a reading by its station, everything else by its name."""
-    return place_name(plan.plan, key[0]) if key[0] in plan.plan.readings else label_of(key[1])
+    if key[0] in plan.plan.readings:
+        return place_name(plan.plan, key[0])
+    return label_of(key[1], plan.plan.defaults_edition)
 
 
-def _quantity(one: Derivation, unit: Unit, label: str) -> QuantityShown:
-    measure = unit_of(one.key[1])
+def _quantity(one: Derivation, plan: Plan, label: str) -> QuantityShown:
+    unit, measure = plan.units.length, unit_of(one.key[1], plan.defaults_edition)
     return QuantityShown(
         value=_shown(one.value, unit, measure),
         origin=one.origin,
@@ -447,13 +449,13 @@ def _met(plan: SolvedPlan, proof: Proof | None) -> Iterator[FindingShown]:
 
 def _lost_pins(plan: SolvedPlan) -> Iterator[FindingShown]:
     for key in plan.solved.unmatched_pins:
-        size = show_with_unit(plan.solved.pins[key], plan.plan.units.length)
+        size, label = show_with_unit(plan.solved.pins[key], plan.plan.units.length), label_at(plan, key).capitalize()
         yield FindingShown(
             code="pin-without-place",
             severity="attention",
             place=key[0],
             place_name=place_name(plan.plan, key[0]),
-            message=f"{label_of(key[1]).capitalize()} was noted as built, {size}, but there is no such size any more.",
+            message=f"{label} was noted as built, {size}, but there is no such size any more.",
             fix="Take the note out, or bring back what it belonged to.",
             keys=[],
             pieces=[],
@@ -487,7 +489,7 @@ def _tape_checks(plan: SolvedPlan) -> Iterator[TapeCheck]:
         tolerance = shown(plan, plan.solved.value(*nearest_key(plan, node.id, "tape_tolerance")))
         for name, what in _TAPE_CHECKS:
             key = nearest_key(plan, node.id, name)
-            value = shown(plan, plan.solved.value(*key), unit_of(name))
+            value = shown(plan, plan.solved.value(*key), unit_of(name, plan.plan.defaults_edition))
             if value is not None and tolerance is not None and key not in seen:
                 seen.add(key)
                 drawer = cell_name(plan.plan, node.id, numbers) if key[0] == node.id and len(boxes) > 1 else ""
@@ -517,6 +519,6 @@ def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
         step = PatchStep(
             op="replace", path=f"/library/runners/{choices_at(plan.plan, key[0])['runner']}/measured", value=True
         )
-        return label_of(key[1]), [step]
+        return label_of(key[1], plan.plan.defaults_edition), [step]
     text = show_with_unit(plan.solved.given[key].value, plan.plan.units.length)
-    return label_of(key[1]), [PatchStep(op="add", path=f"/choices/{key[1]}", value=text)]
+    return label_of(key[1], plan.plan.defaults_edition), [PatchStep(op="add", path=f"/choices/{key[1]}", value=text)]

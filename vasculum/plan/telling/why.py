@@ -59,11 +59,12 @@ def _told(plan: SolvedPlan, reason: Reason) -> ReasonShown:
 
 
 def _sum(plan: SolvedPlan, expression: Expression) -> str:
-    unit = plan.plan.units.length
+    unit, edition = plan.plan.units.length, plan.plan.defaults_edition
 
     def quantity(one: Quantity) -> str:
-        label = place_name(plan.plan, one.place) if one.place in plan.plan.readings else label_of(one.name)
-        return f"{label} {number_text(one.value, unit, unit_of(one.name))}"
+        is_reading = one.place in plan.plan.readings
+        label = place_name(plan.plan, one.place) if is_reading else label_of(one.name, edition)
+        return f"{label} {number_text(one.value, unit, unit_of(one.name, edition))}"
 
     def number(value: Fraction) -> str:
         return str(value)
@@ -73,26 +74,27 @@ def _sum(plan: SolvedPlan, expression: Expression) -> str:
 
 def _compared(plan: SolvedPlan, done: Done) -> str:
     """A comparison by its two values; how a sum came about stands in its own reason."""
-    measure: MeasureUnit = next((known for known in map(_measure, done.parts) if known), "count")
+    measure: MeasureUnit = next(filter(None, (_measure(plan, part) for part in done.parts)), "count")
     left, right = (_compared_side(plan, part, measure) for part in done.parts)
     return f"{left} {done.mark} {right}: {'yes' if done.value else 'no'}"
 
 
 def _compared_side(plan: SolvedPlan, part: Expression, measure: MeasureUnit) -> str:
-    if isinstance(part, Quantity) or _measure(part) == "count":
+    if isinstance(part, Quantity) or _measure(plan, part) == "count":
         return _sum(plan, part)
     return number_text(part.value, plan.plan.units.length, measure)
 
 
-def _measure(at: Expression) -> MeasureUnit | None:
+def _measure(plan: SolvedPlan, at: Expression) -> MeasureUnit | None:
     """In what a value is told: a length stays one when it is halved or doubled; None for a plain number."""
     if isinstance(at, Quantity):
-        return unit_of(at.name)
+        return unit_of(at.name, plan.plan.defaults_edition)
     if isinstance(at, Constant):
         return None
     if at.mark in ("how many", "whole times", "to the power"):
         return "count"
-    known = [measure for measure in map(_measure, at.parts) if measure not in (None, "count", "ratio")]
+    told = [_measure(plan, part) for part in at.parts]
+    known = [measure for measure in told if measure not in (None, "count", "ratio")]
     if at.mark in "×÷" and len(known) > 1:
         return "count"
-    return known[0] if known else next(filter(None, map(_measure, at.parts)), None)
+    return known[0] if known else next(filter(None, told), None)

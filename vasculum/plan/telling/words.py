@@ -35,17 +35,17 @@ GIVEN_SIZES = {
 
 
 @cache
-def label_of(name: str) -> str:
-    """A quantity's name in plain words: ``box_front_length_cut`` → *box front length, cut*."""
+def label_of(name: str, edition: str) -> str:
+    """A quantity's name in plain words, as an edition of the defaults has it: ``gap_cut`` → *gap, cut*."""
     if name in GIVEN_SIZES:
         return GIVEN_SIZES[name]
-    known = choosables()
+    known = choosables(edition)
     if name in known:
         title = known[name].title
         return title[0].lower() + title[1:]
     for ending, words in _ENDINGS:
         if name.endswith(ending):
-            return label_of(name.removesuffix(ending)) + words
+            return label_of(name.removesuffix(ending), edition) + words
     return name.replace("_", " ")
 
 
@@ -88,14 +88,14 @@ def station_of(reading: Reading) -> str:
 
 
 @cache
-def unit_of(name: str) -> MeasureUnit:
-    """The unit of a quantity by its name; what a person gives is a length, or a count."""
+def unit_of(name: str, edition: str) -> MeasureUnit:
+    """The unit of a quantity by its name; what a person gives is what the edition says of it."""
     answers = the_catalogue().rules.get(name)
     if answers:
         return next(iter(answers.values())).unit
     if name.endswith("_density"):
         return "kg/m³"
-    known = choosables().get(name)
+    known = choosables(edition).get(name)
     kinds: dict[str, MeasureUnit] = {"count": "count", "weight": "kg", "ratio": "ratio"}
     return "mm" if known is None else kinds.get(known.kind, "mm")
 
