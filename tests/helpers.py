@@ -163,3 +163,8 @@ def act(plan: Plan, do: str, **told: Any) -> Plan:
 def told(plan: Plan, do: str, **more: Any) -> str:
     """What the history calls an act that has no other name."""
     return _VERB.validate_python({"do": do, **more}).told(solved(plan))
+
+
+def entered(plan: Plan, do: str, **more: Any) -> str | None:
+    """What the history says of what was typed."""
+    return _VERB.validate_python({"do": do, **more}).entered(plan)

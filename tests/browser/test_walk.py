@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 import io
+import re
 
 import pypdf
 from playwright.sync_api import Page, expect
 
-from tests.browser.conftest import Open, Server, kept, ready
+from tests.browser.conftest import Open, Server, Watch, kept, ready
 
 DEMO = "/plans/scullery-cupboard"
 
@@ -157,3 +158,19 @@ def test_the_unit_and_the_increment_change_in_the_top_bar(open_at: Open) -> None
     page.get_by_label("Cut to").select_option("1/32 in")
     expect(page.get_by_text("8 parts, cut to 1/32 in")).to_be_visible()
     kept(page)
+
+
+def test_a_size_that_cannot_be_read_is_not_left_out_of_a_new_plan(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")
+    page = open_at("/new")
+    for label, size in (("How wide", "22 1/2"), ("How high", "9 1/"), ("How deep", "18")):
+        page.get_by_label(label).fill(size)
+        page.get_by_label(label).blur()
+    expect(page.locator(".said--refused")).to_contain_text("cannot be read")
+    page.get_by_role("button", name="Keep it and go on").click()
+    expect(page.get_by_role("alert")).to_contain_text("9 1/")
+    expect(page).to_have_url(re.compile("/new$"))
+    page.get_by_label("How high").fill("9 1/2")
+    expect(page.get_by_test_id("first-result")).to_contain_text("6 parts")
+    page.get_by_role("button", name="Keep it and go on").click()
+    ready(page)

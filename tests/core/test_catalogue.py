@@ -24,10 +24,12 @@ from tests.helpers import (
     with_runner,
 )
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.flow import MeasureUnit, Rule
+from vasculum.core.flow import MeasureUnit, Rule, wire
 from vasculum.core.flow import family as family_of
 from vasculum.core.tables import choosables, editions, length_of, stock_runners, stock_sheets
+from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.plan.document import Plan
+from vasculum.plan.laying.places import plan_to_places
 
 CORE = Path(vasculum.core.__file__).parent
 RULES = [r for answers in the_catalogue().rules.values() for r in answers.values()]
@@ -131,6 +133,26 @@ def test_every_runner_is_wired_with_every_bottom_and_front(system: str, front: s
     beside, play = (done.solved.value(drawer, name) for name in ("beside_box", "runner_play_built"))
     assert done.solved.value(drawer, "outside_width") + 2 * beside + play == done.solved.value(drawer, "free_width")
     assert 0 <= play < done.solved.value("plan", "increment")
+
+
+class Forgetful(dict[Any, Any]):
+    """Keeps everything and finds nothing."""
+
+    def get(self, key: Any, default: Any = None) -> Any:
+        return default
+
+
+def test_alike_places_are_wired_as_each_would_be_on_its_own(monkeypatch: pytest.MonkeyPatch) -> None:
+    """Places that are alike are wired once, in this plan and in the next; without that memory all comes out the same."""
+    plans = [*all_kinds_of_space(), *map(demo_plan, DEMO_PLANS)]
+    laid = [plan_to_places(plan) for plan in plans]
+    warm = [wire(the_catalogue(), one.places, one.given) for one in (*laid, *laid)][len(laid) :]
+    monkeypatch.setattr(the_catalogue().index[1], "patterns", Forgetful())
+    for one, known in zip(laid, warm, strict=True):
+        alone = wire(the_catalogue(), one.places, one.given)
+        assert alone.tasks == known.tasks
+        assert alone.things == known.things
+        assert alone.readers == known.readers
 
 
 HOLDS = ["drawer", "tray", "shelf", "open", "bin", "false_front", "blocked", "rows", "columns"]

@@ -11,6 +11,7 @@ from tests.helpers import (
     act,
     changed,
     drawer_of,
+    entered,
     fixed,
     framed,
     frameless,
@@ -456,6 +457,18 @@ def test_a_runner_in_the_hand_is_measured_size_by_size(plan: Plan) -> None:
 
 
 # ---- what the history calls them ------------------------------------------------------------------------------------
+
+
+def test_what_was_typed_is_said_as_it_is_kept(plan: Plan) -> None:
+    runner = f"/library/runners/{plan.choices['runner']}"
+    said = {
+        "3/32 in": {"do": "choose", "name": "gap", "value": "3/32"},
+        "40 lb": {"do": "choose", "name": "lift_alone", "value": "40"},
+        "45 kg": {"do": "enter", "path": f"{runner}/rating", "text": "45 kg", "reads": "weight"},
+        "1 in; 2 mm": {"do": "enter", "path": f"{runner}/case_holes", "text": "1; 2 mm", "reads": "lengths"},
+        None: {"do": "choose", "name": "joint", "value": "dado"},
+    }
+    assert [entered(plan, **one) for one in said.values()] == list(said)
 
 
 def test_an_act_names_itself(rows: tuple[Plan, list[str]]) -> None:

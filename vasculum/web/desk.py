@@ -13,7 +13,6 @@ from vasculum.core.errors import PlanMovedOn
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.shown import View, drawing_deltas, drawings_of
 from vasculum.plan.document import Plan
-from vasculum.plan.edits.acts import as_kept
 from vasculum.plan.edits.restoring import brought_back
 from vasculum.plan.edits.verbs import acted
 from vasculum.plan.laying.solving import SolvedPlan
@@ -191,9 +190,9 @@ class Desk:
 
 
 def called(edit: Edit, now: SolvedPlan) -> str:
-    """What the history calls an edit: by its label, or by what its act says; with the length that was typed."""
-    label, typed = edit.label or edit.act.told(now), edit.act.typed(now.plan)
-    return f"{label}: {as_kept(typed, now.plan)}" if typed is not None else label
+    """What the history calls an edit: by its label, or by what its act says; with what was typed, as it is kept."""
+    label, entered = edit.label or edit.act.told(now), edit.act.entered(now.plan)
+    return f"{label}: {entered}" if entered else label
 
 
 def desk() -> Desk:

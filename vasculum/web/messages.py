@@ -65,7 +65,7 @@ class Edit(Looking):
 
     act: Verb
     label: Annotated[str, Field(max_length=200)] = as_usual("")
-    """What a person would call it, for the history; a length that was typed is added as it was read."""
+    """What a person would call it, for the history; what was typed is added as it is kept."""
     field: Annotated[str, Field(max_length=400)] = as_usual("")
     """What is edited: consecutive edits of one field are one undo step."""
 

@@ -960,7 +960,7 @@ export interface components {
             act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"];
             /**
              * Label
-             * @description What a person would call it, for the history; a length that was typed is added as it was read.
+             * @description What a person would call it, for the history; what was typed is added as it is kept.
              */
             label?: string;
             /**

@@ -39,7 +39,13 @@ export function NewPlanPage() {
   const navigate = useNavigate()
   const asked = useRef(0)
   const typed = useRef(sizes)
-  const body = { name: 'My opening', ...card, unit, ...typed.current, reading: null }
+  const unreadable = useRef(new Set<keyof Sizes>())
+  const whole = () => ({ name: 'My opening', ...card, unit, ...typed.current, reading: null })
+  /** What can be drawn already: without what cannot be read yet. */
+  const readable = () => ({
+    ...whole(),
+    ...Object.fromEntries([...unreadable.current].map((field) => [field, null])),
+  })
 
   useEffect(() => {
     document.title = 'Measure my own · Vasculum'
@@ -47,12 +53,13 @@ export function NewPlanPage() {
   // biome-ignore lint/correctness/useExhaustiveDependencies: a size is shown while it is typed, by what it asks itself
   useEffect(() => {
     const mine = ++asked.current
-    answered(client.POST('/api/plans/preview', { body }))
+    answered(client.POST('/api/plans/preview', { body: readable() }))
       .then((answer) => mine === asked.current && setShown(answer))
       .catch(() => undefined)
   }, [card, unit])
 
   const set = (field: keyof Sizes, kept: string | null) => {
+    if (kept === null) unreadable.current.delete(field)
     typed.current = { ...typed.current, [field]: kept }
     setSizes(typed.current)
   }
@@ -61,10 +68,13 @@ export function NewPlanPage() {
   const type = async (field: keyof Sizes, text: string) => {
     const mine = ++asked.current
     set(field, text)
-    const answer = await answered(
-      client.POST('/api/plans/preview', { body: { ...body, ...typed.current, reading: field } }),
-    )
-    if (typed.current[field] === text) set(field, answer.typed?.read?.kept ?? null)
+    const body = { ...readable(), [field]: text, reading: field }
+    const answer = await answered(client.POST('/api/plans/preview', { body }))
+    if (typed.current[field] === text) {
+      if (answer.typed?.refused) unreadable.current.add(field)
+      else unreadable.current.delete(field)
+      if (answer.typed?.read) set(field, answer.typed.read.kept)
+    }
     const read = readOf(answer.typed)
     if (mine === asked.current) setShown(answer)
     return read
@@ -72,7 +82,7 @@ export function NewPlanPage() {
 
   const make = async () => {
     try {
-      const made = await answered(client.POST('/api/plans', { body: { ...body, ...typed.current, name } }))
+      const made = await answered(client.POST('/api/plans', { body: { ...whole(), name } }))
       queries.setQueryData(planKey(made.id), made)
       queries.invalidateQueries({ queryKey: ['plans'] })
       navigate(`/plans/${made.id}/measure`)

@@ -89,7 +89,7 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
         <WrittenField
           {...said}
           isCount={of.kind !== 'weight'}
-          onKeep={(kept) => edit(choose(kept), called(kept), field)}
+          onKeep={(kept) => edit(choose(kept), kept === null ? called(null) : of.title, field)}
         />
       )}
       {chosen !== null && fallback !== null && chosen !== fallback && (

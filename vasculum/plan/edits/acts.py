@@ -36,6 +36,10 @@ class Act(Model):
         """The text of the length that a field holds while it is typed, where the act has one."""
         return None
 
+    def entered(self, plan: Plan) -> str | None:
+        """What was typed, as it is kept with its unit: the history says it behind the name."""
+        return as_kept(self.typed(plan), plan)
+
     def told(self, now: SolvedPlan) -> str:
         """What the history calls it where the caller has no name for it."""
         return "Changed"

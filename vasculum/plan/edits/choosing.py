@@ -11,6 +11,7 @@ from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.tables import Mattress, choosables, mattresses, tools
 from vasculum.core.weights import kept_weight
 from vasculum.plan.document import Choices, Plan, as_usual
+from vasculum.plan.document.choices import NUMBERS
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, as_kept, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
@@ -27,6 +28,12 @@ class Choose(Act):
     def typed(self, plan: Plan) -> str | None:
         """The value, where the choice is a length."""
         return self.value if self._kind(plan) == "length" else None
+
+    def entered(self, plan: Plan) -> str | None:
+        """The number, where the choice is one."""
+        if self.value is None or self._kind(plan) not in NUMBERS:
+            return None
+        return self._kept(plan, self.value)
 
     def told(self, now: SolvedPlan) -> str:
         """What is chosen, by its title."""

@@ -38,6 +38,11 @@ class Enter(Act):
         """The text, where it is one length."""
         return self.text if self.reads == "length" else None
 
+    def entered(self, plan: Plan) -> str | None:
+        """What is kept, several with semicolons between."""
+        kept = self._kept(plan)
+        return "; ".join(map(str, kept)) if isinstance(kept, list) else kept
+
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The field with what is kept of the text."""
         yield put(self.path, self._kept(now.plan))

@@ -209,7 +209,7 @@ function Runner() {
             onKeep={(text) =>
               edit(
                 { do: 'enter', path: `${at}/${name}`, text, reads: 'lengths' },
-                `Runner ${title.toLowerCase()}: ${text ?? 'not said'}`,
+                `Runner ${title.toLowerCase()}${text === null ? ': not said' : ''}`,
                 `${id}/${name}`,
               )
             }
@@ -225,7 +225,7 @@ function Runner() {
           onKeep={(kept) =>
             edit(
               { do: 'enter', path: `${at}/rating`, text: kept, reads: 'weight' },
-              `Runner carries ${kept ?? 'not said'}`,
+              kept === null ? 'What a pair carries: not said' : 'A pair carries',
               `${id}/rating`,
             )
           }
