@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import gzip
 import json
-from typing import Any
+from typing import Any, get_args
 
 import pytest
 from flask.testing import FlaskClient
@@ -13,6 +13,8 @@ from tests.conftest import DEMO, Api, putting, sparse
 from tests.helpers import framed
 from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.reading import write_plan
+from vasculum.plan.telling.outcome import OutcomeDelta
+from vasculum.plan.telling.solution import SECTIONS, SectionName, Solution
 
 SIDES = "/library/sheets/sheet-6/measured"
 
@@ -288,11 +290,37 @@ def test_new_parts_get_marks_that_stay(api: Api, sides: str) -> None:
     assert change["document"]["marks"] == marks
 
 
-def test_the_other_unit_answers_every_text_anew_and_moves_nothing(api: Api) -> None:
+def test_the_other_unit_answers_every_text_that_reads_otherwise_and_moves_nothing(api: Api) -> None:
+    before = api.get(f"/plans/{DEMO}")["solution"]["quantities"]
     change = api.edit(DEMO, ("/units/length", "mm"))["change"]
     assert moved_of(change) == []
-    whole = api.get(f"/plans/{DEMO}")
-    assert change["outcome"]["quantities"].keys() == whole["solution"]["quantities"].keys()
+    after = api.get(f"/plans/{DEMO}")["solution"]["quantities"]
+    lengths = [key for key, one in after.items() if (one["value"] or {}).get("mm")]
+    assert len(lengths) > 100
+    assert change["outcome"]["quantities"] == {k: sparse(v) for k, v in after.items() if before[k] != v}
+    assert set(lengths) <= change["outcome"]["quantities"].keys()
+
+
+@pytest.mark.parametrize("path", ["", "/units/length"])
+def test_a_preview_says_what_is_on_the_screen_and_what_moved(api: Api, sides: str, drawer: str, path: str) -> None:
+    """Of sections and quantities only those that are shown; of drawings only the sheet in view."""
+    view = {"name": "section", "of": drawer}
+    shows = {"sections": ["findings", "tape_checks"], "keys": [f"{drawer}/dry_gap_beside", f"{drawer}/front_width_cut"]}
+    body = {"base": 1, "act": putting((path, "mm") if path else (sides, "0.47 in")), "view": view}
+    whole, shown = (api.post(f"/plans/{DEMO}/preview", {**body, **more}) for more in ({}, {"shows": shows}))
+    told, everything = shown["outcome"], whole["outcome"]
+    assert "parts" in everything
+    assert told.keys() - {"quantities", "moved"} == everything.keys() & {*shows["sections"]}
+    assert told.get("moved") == everything.get("moved")
+    asked = {*shows["keys"], *moved_of(shown)}
+    assert told["quantities"] == {k: v for k, v in everything["quantities"].items() if k in asked}
+    assert (len(told["quantities"]) == 2 < len(everything["quantities"])) == bool(path)
+    assert [one["name"] for one in shown["drawings"]] == ["section"]
+
+
+def test_sections_are_named_as_the_solution_has_them() -> None:
+    assert {"quantities", *get_args(SectionName)} == {"quantities", *SECTIONS} == {*Solution.model_fields}
+    assert {*SECTIONS} < {*OutcomeDelta.model_fields}
 
 
 def test_the_printed_revision_says_how_much_has_changed_since(api: Api, sides: str) -> None:

@@ -88,8 +88,9 @@ class _Token(NamedTuple):
     space_after: bool
 
 
+@lru_cache(maxsize=16_384)
 def read_length(text: str, unit: Unit | None) -> Length:
-    """Read a length or a sum of lengths; a bare number takes ``unit``.
+    """Read a length or a sum of lengths; a bare number takes ``unit``. Each text is read once.
 
     Args:
         unit: the plan's unit, or None where every length must carry its own (in files).

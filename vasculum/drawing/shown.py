@@ -81,15 +81,20 @@ class SheetDelta(Model):
     strokes: dict[str, StrokeShown]
 
 
-def drawings_of(plan: SolvedPlan, view: View | None = None) -> list[SheetShown]:
-    """The elevation of every space, and the sheet that is looked at while it is there."""
-    return [_whole(one) for one in _drawn(plan, view)]
+def elevations_of(plan: SolvedPlan) -> list[View]:
+    """The elevation of every space."""
+    return [View(name="elevation", of=space) for space in plan.plan.space_order]
 
 
-def drawing_deltas(before: SolvedPlan | None, after: SolvedPlan, view: View | None = None) -> list[SheetDelta]:
-    """The same sheets, as far as they are otherwise than before."""
-    held = {one.like: one for one in ([] if before is None else _drawn(before, view))}
-    deltas = (_delta(held.get(one.like), one) for one in _drawn(after, view))
+def drawings_of(plan: SolvedPlan) -> list[SheetShown]:
+    """The elevation of every space, whole."""
+    return [_whole(one) for one in _drawn(plan, elevations_of(plan))]
+
+
+def drawing_deltas(before: SolvedPlan | None, after: SolvedPlan, views: list[View]) -> list[SheetDelta]:
+    """Some sheets, those that are there, as far as they are otherwise than before."""
+    held = {one.like: one for one in ([] if before is None else _drawn(before, views))}
+    deltas = (_delta(held.get(one.like), one) for one in _drawn(after, views))
     return [delta for delta in deltas if delta is not None]
 
 
@@ -115,12 +120,12 @@ class _Drawn(NamedTuple):
         return (self.frame["name"], self.frame["place"], ",".join(self.frame["part_ids"]))
 
 
-def _drawn(plan: SolvedPlan, view: View | None) -> list[_Drawn]:
-    found = [_kept(plan, "elevation", space) for space in plan.plan.space_order]
-    if view is not None and view.name != "elevation":
+def _drawn(plan: SolvedPlan, views: list[View]) -> list[_Drawn]:
+    found = {}
+    for view in views:
         with suppress(NoSuchQuantity):
-            found.append(_kept(plan, view.name, view.of))
-    return found
+            found[view.name, view.of] = _kept(plan, view.name, view.of)
+    return list(found.values())
 
 
 def _kept(plan: SolvedPlan, name: str, of: str) -> _Drawn:

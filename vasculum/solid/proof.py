@@ -47,7 +47,10 @@ def prove(plan: SolvedPlan) -> Proof:
 
 def carried(before: SolvedPlan, after: SolvedPlan) -> Proof:
     """The proof of a plan as it stands for one that is only looked at, less what speaks of things that are gone."""
-    proof, made = prove(before), made_of(after)
+    proof = prove(before)
+    if not proof.meetings:
+        return proof
+    made = made_of(after)
     there = {piece.id for piece in (*made.pieces, *made.bodies)} | after.plan.obstructions.keys()
     there |= {f"{space}/{wall}" for space in after.plan.spaces for wall in SURROUNDINGS}
     return replace(proof, meetings=tuple(one for one in proof.meetings if {one.first, one.second} <= there))

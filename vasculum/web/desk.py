@@ -11,14 +11,13 @@ from flask import current_app
 
 from vasculum.core.errors import PlanMovedOn
 from vasculum.demo import DEMO_PLANS, demo_plan
-from vasculum.drawing.shown import View, drawing_deltas, drawings_of
+from vasculum.drawing.shown import View, drawing_deltas, drawings_of, elevations_of
 from vasculum.plan.document import Plan
 from vasculum.plan.edits.restoring import brought_back
 from vasculum.plan.edits.verbs import acted
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.marking import marked
-from vasculum.plan.making.meeting import Proof
-from vasculum.plan.telling.outcome import Moved, moved, moved_keys, outcome_delta
+from vasculum.plan.telling.outcome import Moved, OnScreen, moved, moved_keys, outcome_delta
 from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import carried, prove
 from vasculum.store.plans import Plans, Revision, Step
@@ -113,26 +112,17 @@ class Desk:
     ) -> ChangeAnswer:
         """The whole answer of a change against the newest revision, and then the change kept."""
         before = self.solved(head)
-        made = self._otherwise(before, after, view, prove(after))
+        outcome = outcome_delta(before, after, (prove(before), prove(after)))
+        drawings = drawing_deltas(before, after, [*elevations_of(after), *([view] if view else [])])
         patch = jsonpatch.make_patch(before.plan.model_dump(mode="json"), after.plan.model_dump(mode="json")).patch
         revision = self.plans.keep(head, after.plan, label, field, step)
         self._remember(revision, after)
-        return ChangeAnswer(**self._at(revision, after), patch=patch, **made)
+        return ChangeAnswer(**self._at(revision, after), patch=patch, outcome=outcome, drawings=drawings)
 
     def step(self, plan_id: str, base: int, way: Literal["undo", "redo"]) -> ChangeAnswer:
         """Go back, or take one undo back: as a new revision, computed before it is kept."""
         head, goal, label = self.plans.goal(plan_id, base, way)
         return self.answer(head, self.worked_out(head, goal), label, step=way)
-
-    def _otherwise(
-        self, before: SolvedPlan | None, after: SolvedPlan, view: View | None, proof: Proof
-    ) -> dict[str, Any]:
-        """What became otherwise. A change is proved; while somebody types, the last proof stands."""
-        proofs = (None if before is None else prove(before), proof)
-        return {
-            "outcome": outcome_delta(before, after, proofs),
-            "drawings": drawing_deltas(before, after, view),
-        }
 
     def _at(self, revision: Revision, solved: SolvedPlan) -> dict[str, Any]:
         """What every answer about a revision holds."""
@@ -146,12 +136,21 @@ class Desk:
             "printed": self._printed(revision, solved),
         }
 
-    def preview(self, before: SolvedPlan | None, plan: Plan, view: View | None = None) -> PreviewAnswer:
-        """What a plan would be; nothing is kept. It is worked out from the last preview where that is nearer to it."""
-        after = marked(plan, self._nearer(before))
+    def preview(
+        self, before: SolvedPlan | None, plan: Plan, view: View | None = None, shows: OnScreen | None = None
+    ) -> PreviewAnswer:
+        """What a plan would be; nothing is kept. It is worked out from the last preview where that is nearer to it.
+
+        While somebody types, the last proof stands; pieces that no list shows need no marks yet.
+        """
+        is_listed = shows is None or "parts" in shows.sections
+        after = (marked if is_listed else solve_plan)(plan, self._nearer(before))
         self._looked_at = after
-        proof = prove(after) if before is None else carried(before, after)
-        return PreviewAnswer(**self._otherwise(before, after, view, proof))
+        proofs = (None, prove(after)) if before is None else (prove(before), carried(before, after))
+        return PreviewAnswer(
+            outcome=outcome_delta(before, after, proofs, shows),
+            drawings=drawing_deltas(before, after, [view] if view else elevations_of(after)),
+        )
 
     def moved_between(self, plan_id: str, base: int, head: int) -> list[Moved]:
         """What changed from one revision to another; nothing where the first is no longer kept."""

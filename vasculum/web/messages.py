@@ -21,7 +21,7 @@ from vasculum.plan.edits.runners_csv import RunnerRow
 from vasculum.plan.edits.stocking import StockRow
 from vasculum.plan.edits.verbs import Verb
 from vasculum.plan.telling.comparing import Compared
-from vasculum.plan.telling.outcome import Moved, OutcomeDelta
+from vasculum.plan.telling.outcome import Moved, OnScreen, OutcomeDelta
 from vasculum.plan.telling.solution import Problem, Shown, Solution, length_shown
 from vasculum.plan.telling.weighing import Weighed
 from vasculum.plan.telling.why import ReasonShown
@@ -55,7 +55,10 @@ class Base(Model):
 
 
 class Looking(Base):
-    """What the caller last saw, and the sheet in view, which is drawn in the answer beside the elevations."""
+    """What the caller last saw, and the sheet in view.
+
+    An answer that is kept draws it beside the elevations, a preview alone.
+    """
 
     view: View | None = as_usual(None)
 
@@ -68,6 +71,13 @@ class Edit(Looking):
     """What a person would call it, for the history; what was typed is added as it is kept."""
     field: Annotated[str, Field(max_length=400)] = as_usual("")
     """What is edited: consecutive edits of one field are one undo step."""
+
+
+class Preview(Edit):
+    """An act to be tried."""
+
+    shows: OnScreen | None = as_usual(None)
+    """What the caller has on its screen, and is told of; everything where it does not say."""
 
 
 class PastedReadings(Model):

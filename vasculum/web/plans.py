@@ -38,6 +38,7 @@ from vasculum.web.messages import (
     PastedRunners,
     PlanAnswer,
     PlanList,
+    Preview,
     PreviewAnswer,
     ReadingsAnswer,
     RunnersAnswer,
@@ -136,15 +137,16 @@ def edit_plan(plan_id: str, body: Edit) -> ChangeAnswer:
     return desk().edit(plan_id, body)
 
 
-@route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Edit, refuses=(404, 409), is_sparse=True)
-def preview_edit(plan_id: str, body: Edit) -> PreviewAnswer:
+@route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Preview, refuses=(404, 409), is_sparse=True)
+def preview_edit(plan_id: str, body: Preview) -> PreviewAnswer:
     """What an act would do to the plan as the caller last saw it; nothing is kept."""
     before = _seen(plan_id, body.base)
     text = body.act.typed(before.plan)
     typed = None if text is None else TypedRead.of(text, before.plan.units.length)
     if typed and typed.refused:
         return PreviewAnswer(typed=typed, outcome=OutcomeDelta(), drawings=[])
-    return desk().preview(before, acted(before, body.act), body.view).model_copy(update={"typed": typed})
+    made = desk().preview(before, acted(before, body.act), body.view, body.shows)
+    return made.model_copy(update={"typed": typed})
 
 
 @route("POST", "/plans/<plan_id>/readings", ReadingsAnswer, PastedReadings, refuses=(404,))

@@ -1630,6 +1630,19 @@ export interface components {
             note: string;
         };
         /**
+         * OnScreen
+         * @description What a caller shows of a solution: a preview says no more of it.
+         */
+        OnScreen: {
+            /** Sections */
+            sections: ("parts" | "hardware" | "shopping" | "travels" | "findings" | "tape_checks" | "assumed" | "stages" | "assembled" | "asked")[];
+            /**
+             * Keys
+             * @description The quantities that it shows.
+             */
+            keys: string[];
+        };
+        /**
          * OutcomeDelta
          * @description What became otherwise; a section that is not there is as it was.
          */
@@ -2027,6 +2040,29 @@ export interface components {
              * @description A length as typed; a bare number takes the plan's unit.
              */
             length: string;
+        };
+        /**
+         * Preview
+         * @description An act to be tried.
+         */
+        Preview: {
+            /** Base */
+            base: number;
+            view?: components["schemas"]["View"] | null;
+            /** Act */
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"];
+            /**
+             * Label
+             * @description What a person would call it, for the history; what was typed is added as it is kept.
+             */
+            label?: string;
+            /**
+             * Field
+             * @description What is edited: consecutive edits of one field are one undo step.
+             */
+            field?: string;
+            /** @description What the caller has on its screen, and is told of; everything where it does not say. */
+            shows?: components["schemas"]["OnScreen"] | null;
         };
         /**
          * PreviewAnswer
@@ -4570,7 +4606,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Edit"];
+                "application/json": components["schemas"]["Preview"];
             };
         };
         responses: {

@@ -1,6 +1,7 @@
 import type { Finding } from '../api/client'
 import { Fractions } from '../lengths/Num'
-import { useCommands, useOutcome } from '../plan/PlanDesk'
+import { useSection } from '../plan/onScreen'
+import { useCommands } from '../plan/PlanDesk'
 import { Icon } from './icons'
 
 const SAID: Record<string, string> = {
@@ -24,9 +25,8 @@ function alike(findings: Finding[]): { finding: Finding; places: string[] }[] {
 
 /** What a person should know, the gravest first; each can be asked why. */
 export function Findings() {
-  const { solution } = useOutcome()
   const { askWhy } = useCommands()
-  const { findings } = solution
+  const findings = useSection('findings')
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
     <section aria-label="Findings" tabIndex={0}>

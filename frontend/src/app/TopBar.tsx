@@ -7,7 +7,8 @@ import { Link, useNavigate } from 'react-router'
 import { answered, client, type Unit } from '../api/client'
 import { planKey, useNetwork, usePlanList } from '../api/queries'
 import { put } from '../plan/acts'
-import { useCommands, useKeeping, useOutcome, usePlan } from '../plan/PlanDesk'
+import { useSection } from '../plan/onScreen'
+import { useCommands, useKeeping, usePlan } from '../plan/PlanDesk'
 import { Icon } from './icons'
 import { PhoneDoor } from './PhoneDoor'
 import { type Light, useLight } from './theme'
@@ -20,7 +21,7 @@ const INCREMENTS: Record<Unit, string[]> = {
 /** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan. */
 export function TopBar({ showHelp }: { showHelp(): void }) {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
+  const assembled = useSection('assembled')
   const { keeping } = useKeeping()
   const { act, step } = useCommands()
   const { units } = plan.document
@@ -85,12 +86,12 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
       >
         {keeping === 'kept' ? `kept ${at}` : keeping === 'keeping' ? 'keeping …' : 'not kept'}
       </span>
-      {solution.assembled && (
+      {assembled && (
         <span
-          className={solution.assembled.meetings > 0 ? 'kept kept--not' : 'kept assembled'}
-          data-meetings={solution.assembled.meetings}
+          className={assembled.meetings > 0 ? 'kept kept--not' : 'kept assembled'}
+          data-meetings={assembled.meetings}
         >
-          {solution.assembled.says}
+          {assembled.says}
         </span>
       )}
       <PlanMenu showHelp={showHelp} />

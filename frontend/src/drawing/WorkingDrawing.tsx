@@ -3,6 +3,7 @@ import { useEffect, useMemo } from 'react'
 import { answered, client, type Sheet } from '../api/client'
 import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
+import { useSection } from '../plan/onScreen'
 import { useCommands, useKeeping, useOutcome, usePlan, useSelection, type View } from '../plan/PlanDesk'
 import { useLabel } from '../reasons/labels'
 import { useCellKeys } from './cellKeys'
@@ -42,7 +43,8 @@ function useSheet(): { sheet: Sheet | undefined; isAsked: boolean } {
 /** The drawing that is always in view: one of the sheets of the plan as it is now. */
 export function WorkingDrawing({ stage }: { stage: string }) {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
+  const findings = useSection('findings')
+  const { quantities } = plan.solution
   const { chosenPart, chosenPlace, whyKey } = useSelection()
   const { choosePart, choosePlace, askWhy } = useCommands()
   const { dragged } = useKeeping()
@@ -55,8 +57,13 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   }, [chosenPart, show])
   const isPart = view.name === 'part'
   const canPush = stage === 'measure' && view.name === 'elevation'
-  const carriedIn = Object.keys(solution.quantities).find((key) => key.endsWith('/passes_flat'))
-  const isMatched = Object.keys(solution.quantities).some((key) => key.endsWith('/panel_length_needed'))
+  const { carriedIn, isMatched } = useMemo(() => {
+    const keys = Object.keys(quantities)
+    return {
+      carriedIn: keys.find((key) => key.endsWith('/passes_flat')),
+      isMatched: keys.some((key) => key.endsWith('/panel_length_needed')),
+    }
+  }, [quantities])
   const hasView = (name: View['name']) => (name === 'way_in' ? carriedIn : name !== 'panel' || isMatched)
   const names = Object.fromEntries(
     cellsOf(plan.document).map((one) => [one.id, `${one.number}, ${one.place.name}`]),
@@ -68,13 +75,13 @@ export function WorkingDrawing({ stage }: { stage: string }) {
     Object.entries(plan.document.obstructions ?? {}).map(([id, one]) => [id, one.name]),
   )
   const met = useMemo(
-    () => new Set(solution.findings.filter((one) => one.pieces.length > 0).flatMap((one) => one.keys)),
-    [solution.findings],
+    () => new Set(findings.filter((one) => one.pieces.length > 0).flatMap((one) => one.keys)),
+    [findings],
   )
   const label = useLabel()
 
   const look = (name: View['name']) => {
-    const isBox = `${chosenPlace}/passes_flat` in solution.quantities
+    const isBox = `${chosenPlace}/passes_flat` in quantities
     if (name === 'way_in' && !isBox) choosePlace(carriedIn?.split('/')[0] ?? '')
     show(name)
     choosePart(null)

@@ -28,6 +28,7 @@ import { Edition, planKey, useHead, useNetwork } from '../api/queries'
 import { settled, useIsInHand } from '../lengths/inHand'
 import { type MovedSizes, movedSizes, withChange, withDrawings, withOutcome } from './held'
 import { cellsOf, spaceOf } from './layout'
+import { OnScreen, OnScreenContext } from './onScreen'
 import { useDrag } from './useDrag'
 
 /** What a person did: worked out on the newest plan, with a name and the field it belongs to where it has one. */
@@ -155,6 +156,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
 
   const held = useRef(plan)
   held.current = plan
+  const onScreen = useRef(new OnScreen())
   const looking = useRef(view)
   looking.current = view
   const newest = useCallback(
@@ -228,7 +230,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
       }
       const mine = new AbortController()
       abort.current = mine
-      const body = { base: newest().revision, act, view: looking.current }
+      const shows = onScreen.current.told()
+      const body = { base: newest().revision, act, view: looking.current, shows }
       try {
         const answer = await answered(
           client.POST('/api/plans/{plan_id}/preview', { ...path, body, signal: mine.signal }),
@@ -271,6 +274,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     planId: plan.id,
     newest,
     act,
+    looking,
+    onScreen,
     show: setShown,
     refuse: setRefusal,
   })
@@ -381,7 +386,9 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
         <KeptProvider value={kept}>
           <SelectionProvider value={selection}>
             <KeepingProvider value={waiting}>
-              <OutcomeProvider value={outcome}>{children}</OutcomeProvider>
+              <OnScreenContext.Provider value={onScreen.current}>
+                <OutcomeProvider value={outcome}>{children}</OutcomeProvider>
+              </OnScreenContext.Provider>
             </KeepingProvider>
           </SelectionProvider>
         </KeptProvider>

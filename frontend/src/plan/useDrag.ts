@@ -1,6 +1,8 @@
-import { useCallback, useRef, useState } from 'react'
+import { type RefObject, useCallback, useRef, useState } from 'react'
 import { type Act, answered, client, type PlanAnswer, type PreviewAnswer, Refused } from '../api/client'
 import { parentOf } from './layout'
+import type { OnScreen } from './onScreen'
+import type { View } from './PlanDesk'
 
 interface Moves {
   wanted: Act | null
@@ -11,6 +13,8 @@ interface Moves {
 interface With {
   planId: string
   newest(): PlanAnswer
+  looking: RefObject<View>
+  onScreen: RefObject<OnScreen>
   act(act: Act, label: string, field: string): void
   show(preview: PreviewAnswer | null): void
   refuse(said: string | null): void
@@ -19,28 +23,35 @@ interface With {
 const fieldOf = (act: Act) =>
   `drag/${act.do === 'drag' ? act.place : act.do === 'push' ? act.obstruction : ''}`
 
+/** The clear size of the part before a divider. */
+function sizeKey({ document }: PlanAnswer, what: Act): string | null {
+  if (what.do !== 'drag') return null
+  const isOfRows = document.places[parentOf(document, what.place) ?? '']?.holds === 'rows'
+  return `${what.place}/cell_${isOfRows ? 'height' : 'width'}`
+}
+
 /** Moving dividers and what stands in the way: the browser says how far the pointer went, the program where it stands. */
-export function useDrag({ planId, newest, act, show, refuse }: With) {
+export function useDrag({ planId, newest, looking, onScreen, act, show, refuse }: With) {
   const [dragged, setDragged] = useState<string | null>(null)
   const moves = useRef<Moves>({ wanted: null, running: null, last: null })
 
   const ask = useCallback(
     (what: Act) => {
       const path = { params: { path: { plan_id: planId } } }
-      const body = { base: newest().revision, act: what, view: null }
+      const dragged = sizeKey(newest(), what)
+      const shows = onScreen.current.told(dragged === null ? [] : [dragged])
+      const body = { base: newest().revision, act: what, view: looking.current, shows }
       return answered(client.POST('/api/plans/{plan_id}/preview', { ...path, body }))
     },
-    [newest, planId],
+    [newest, planId, looking, onScreen],
   )
 
   /** The clear size that the part before a divider comes to. */
   const sizeOf = useCallback(
     (what: Act, answer: PreviewAnswer): string | null => {
-      if (what.do !== 'drag') return null
-      const { document, solution } = newest()
-      const isOfRows = document.places[parentOf(document, what.place) ?? '']?.holds === 'rows'
-      const key = `${what.place}/cell_${isOfRows ? 'height' : 'width'}`
-      return (answer.outcome.quantities?.[key] ?? solution.quantities[key])?.value?.text ?? null
+      const plan = newest()
+      const key = sizeKey(plan, what) ?? ''
+      return (answer.outcome.quantities?.[key] ?? plan.solution.quantities[key])?.value?.text ?? null
     },
     [newest],
   )

@@ -1,14 +1,14 @@
 import { Num } from '../lengths/Num'
-import { useCommands, useOutcome } from '../plan/PlanDesk'
+import { useQuantity } from '../plan/onScreen'
+import { useCommands } from '../plan/PlanDesk'
 import { useLabel } from './labels'
 import { Origin, originClass } from './Origin'
 
 /** One quantity; its reason is one press away. */
 export function Size({ of, label, plain = false }: { of: string; label?: string; plain?: boolean }) {
-  const { solution } = useOutcome()
   const { askWhy } = useCommands()
   const labelOf = useLabel()
-  const quantity = solution.quantities[of]
+  const quantity = useQuantity(of)
   if (quantity === undefined) return null
   const name = label ?? labelOf(of)
   const text = quantity.value?.text ?? 'waits'

@@ -87,16 +87,16 @@ class Quantities(Mapping[Key, Derivation]):
         at = self._slots.get(key)
         return default if at is None else self._of[at]
 
-    def every(self) -> Iterator[Derivation]:
-        """All of them, in the order of their slots."""
-        return (one for one in self._of if one.key[0])
+    def refused(self) -> list[Derivation]:
+        """Those whose rule refused them."""
+        return [one for one in self._of if one.refusal is not None]
 
-    def otherwise(self, before: Quantities) -> list[Key] | None:
-        """The keys whose quantities differ from those over the same wiring; None where that is another one."""
+    def otherwise(self, before: Quantities) -> list[tuple[Key, Derivation, Derivation]] | None:
+        """What differs from those over the same wiring: its key, what it was and what it is; None of another wiring."""
         if before._slots is not self._slots:
             return None
         pairs = zip(before._of, self._of, strict=True)
-        return [new.key for old, new in pairs if old is not new and old != new]
+        return [(new.key, old, new) for old, new in pairs if old is not new and old != new]
 
 
 @dataclass(frozen=True)
@@ -221,7 +221,7 @@ class _Run:
     ) -> frozenset[Key]:
         """What depends on what is given otherwise now; answers which keys changed."""
         wiring = self.wiring
-        changed = {key for key, one in given.items() if before.get(key) != one}
+        changed = {key for key, one in given.items() if one is not (old := before.get(key)) and one != old}
         moved = {key for key in self.pins.keys() | old_pins.keys() if self.pins.get(key) != old_pins.get(key)}
         queued = {wiring.order[key] for key in moved if key in wiring.order}
         for key in changed:

@@ -6,7 +6,6 @@ with a unit, as typed. Every collection is an object keyed by id; ids end in a n
 
 from __future__ import annotations
 
-from functools import lru_cache
 from typing import Annotated, Any, Literal
 
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field
@@ -371,7 +370,6 @@ class Plan(Model):
         return exact_length(text)
 
 
-@lru_cache(maxsize=16_384)
 def exact_length(text: str) -> Mm:
-    """The exact length of a text that carries its unit; each is read once."""
+    """The exact length of a text that carries its unit."""
     return read_length(text, None).mm

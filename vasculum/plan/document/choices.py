@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from fractions import Fraction
+from functools import lru_cache
 
 from vasculum.core.errors import NumberRefused
 from vasculum.core.weights import read_weight
@@ -13,6 +14,7 @@ NUMBERS = ("length", "count", "weight", "ratio")
 """Kinds of choices that are numbers."""
 
 
+@lru_cache(maxsize=4096)
 def worth_of(kind: str, text: str) -> Fraction:
     """The number of a choice: mm, a count, kg, or a ratio.
 

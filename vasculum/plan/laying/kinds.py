@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import cache
+
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
 from vasculum.plan.document import SPLITS, Choices, Plan, Reading, Space
@@ -22,9 +24,13 @@ from vasculum.plan.laying.layout import (
 
 def chosen_kind(plan: Plan, family: str, levels: list[Choices]) -> str:
     """Which alternative of a family holds: the nearest choice, or the edition's default."""
-    known = choosables(plan.defaults_edition)
-    name = next(n for n, one in known.items() if one.kind == family and one.inch is not None)
-    return f"{family}.{chosen(plan, levels, name)}"
+    return f"{family}.{chosen(plan, levels, _choice_of(family, plan.defaults_edition))}"
+
+
+@cache
+def _choice_of(family: str, edition: str) -> str:
+    """The choice of a family that has a default in an edition."""
+    return next(n for n, one in choosables(edition).items() if one.kind == family and one.inch is not None)
 
 
 def kinds_of(plan: Plan, node: Node) -> frozenset[str]:

@@ -9,9 +9,11 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, field
 from fractions import Fraction
+from functools import cache
 
 from vasculum.core.flow import Given, Key, Origin, Place, read_key
-from vasculum.core.tables import Choosable, choosables
+from vasculum.core.lengths import Unit
+from vasculum.core.tables import choosables
 from vasculum.core.weights import read_weight
 from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
@@ -82,9 +84,8 @@ def sheet_behind(plan: Plan, thickness: Key) -> str | None:
 def plan_to_places(plan: Plan) -> Laid:
     """Lay a plan out: every place with its kinds, every value that a person or a default gives, every pin."""
     laid = Laid()
-    known = choosables(plan.defaults_edition)
     laid.places[PLAN] = Place(PLAN, frozenset({"plan"}), None, tuple(plan.space_order))
-    laid.given |= {(PLAN, name): one for name, one in _defaults(plan, known)}
+    laid.given |= _defaults(plan.defaults_edition, plan.defaults_system)
     laid.given[PLAN, "increment"] = Given(plan.length(plan.units.increment), "chosen")
     laid.given[PLAN, "thickness_increment"] = Given(plan.length(plan.units.thickness_increment), "chosen")
     _give_choices(laid, plan, PLAN, [plan.choices])
@@ -99,11 +100,15 @@ def plan_to_places(plan: Plan) -> Laid:
     return laid
 
 
-def _defaults(plan: Plan, known: dict[str, Choosable]) -> Iterator[tuple[str, Given]]:
-    for name, one in known.items():
-        text = one.default(plan.defaults_system)
+@cache
+def _defaults(edition: str, system: Unit) -> dict[Key, Given]:
+    """What an edition gives where nothing is chosen."""
+    given = {}
+    for name, one in choosables(edition).items():
+        text = one.default(system)
         if text is not None and one.kind in NUMBERS:
-            yield name, Given(worth_of(one.kind, text), "assumed", one.source, one.is_thing)
+            given[PLAN, name] = Given(worth_of(one.kind, text), "assumed", one.source, one.is_thing)
+    return given
 
 
 def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str]]) -> None:

@@ -62,11 +62,14 @@ def solve_plan(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
 
 def _taken_over(plan: Plan, solved: Solved, before: SolvedPlan | None) -> dict[str, Any]:
     """What was said of quantities that did not change, in the same unit and with the same stations."""
-    if before is None or before.solved.wiring is not solved.wiring or "shown" not in before.kept:
+    if before is None or before.solved.wiring is not solved.wiring:
         return {}
     if before.plan.units.length != plan.units.length or before.plan.readings.keys() != plan.readings.keys():
         return {}
-    return {"shown": {key: said for key, said in before.kept["shown"].items() if key not in solved.changed}}
+    shown, found = dict(before.kept.get("shown", {})), before.kept.get("found", {})
+    for key in solved.changed:
+        shown.pop(key, None)
+    return {"shown": shown, "found": {asked: said for asked, said in found.items() if asked[0] not in solved.changed}}
 
 
 def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:

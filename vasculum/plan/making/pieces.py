@@ -8,8 +8,9 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from typing import Literal
+from weakref import WeakKeyDictionary
 
-from vasculum.core.flow import CutRule, Key, PieceRule, Stand, Wired
+from vasculum.core.flow import CutRule, Key, PieceRule, Stand, Wired, Wiring
 from vasculum.core.flow.things import Datum
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.places import choices_at, sheet_behind
@@ -132,6 +133,29 @@ def _is_there(plan: SolvedPlan, one: Wired, where: str) -> bool:
     return value is not None and value > 0
 
 
+def have_their_sizes(plan: SolvedPlan) -> bool:
+    """Whether every piece that is cut has its length, width and thickness."""
+    value = plan.solved.value
+    return not plan.solved.quantities.refused() or all(
+        value(*key) is not None
+        for one in plan.solved.wiring.things
+        if isinstance(one.rule, PieceRule) and one.rule.stock and _is_there(plan, one, one.rule.where)
+        for key in _sizes(one, one.rule)
+    )
+
+
+def size_keys(wiring: Wiring) -> frozenset[Key]:
+    """The lengths, widths and thicknesses of all pieces that a wiring may give."""
+    known = _SIZE_KEYS.get(wiring)
+    if known is None:
+        sizes = (_sizes(one, one.rule) for one in wiring.things if isinstance(one.rule, PieceRule) and one.rule.stock)
+        known = _SIZE_KEYS[wiring] = frozenset(key for keys in sizes for key in keys)
+    return known
+
+
+_SIZE_KEYS: WeakKeyDictionary[Wiring, frozenset[Key]] = WeakKeyDictionary()
+
+
 def _is_cut(plan: SolvedPlan, one: Wired) -> bool:
     """A cut without depth or width is none."""
     rule = one.rule
@@ -139,17 +163,28 @@ def _is_cut(plan: SolvedPlan, one: Wired) -> bool:
     return all(_value(plan, one.feeds[name]) != 0 for name in (rule.depth, rule.width) if name)
 
 
-def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: Iterable[Cut]) -> Piece:
+def _band(one: Wired, rule: PieceRule) -> Key | None:
+    """How thick the band of a piece is, where it has one."""
+    return None if rule.bands is None else one.feeds.get(f"{rule.bands.choice}_thickness")
+
+
+def _sizes(one: Wired, rule: PieceRule) -> tuple[Key, Key, Key]:
+    """Length, width and thickness of a piece: of its core, where edges are banded."""
     feeds = one.feeds
     length, width, thickness = (feeds[name] for name in rule.sizes)
+    if rule.bands is not None and _band(one, rule) is not None:
+        length, width = feeds.get(rule.bands.length, length), feeds.get(rule.bands.width, width)
+    return length, width, thickness
+
+
+def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: Iterable[Cut]) -> Piece:
+    length, width, thickness = _sizes(one, rule)
     bands: tuple[Datum, ...] = ()
     band, by = None, NOTHING
-    if rule.bands is not None and f"{rule.bands.choice}_thickness" in feeds:
-        key = feeds[f"{rule.bands.choice}_thickness"]
+    key = _band(one, rule)
+    if key is not None and rule.bands is not None:
         bands, by = rule.bands.edges, plan.solved.value(*key)
         band = choices_at(plan.plan, key[0]).get(rule.bands.choice)
-        length = feeds.get(rule.bands.length, length)
-        width = feeds.get(rule.bands.width, width)
     sizes = tuple(plan.solved.value(*key) for key in (length, width, thickness))
     sheet = sheet_behind(plan.plan, thickness) if rule.stock and rule.stock not in STRIPS else None
     return Piece(

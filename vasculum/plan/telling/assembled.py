@@ -76,6 +76,8 @@ def assembled_of(plan: SolvedPlan, proof: Proof) -> Assembled:
 
 def meetings_shown(plan: SolvedPlan, proof: Proof) -> Iterator[MeetingShown]:
     """Every meeting, in the order found."""
+    if not proof.meetings:
+        return
     made = made_of(plan)
     by_id = {piece.id: piece for piece in (*made.pieces, *made.bodies)}
     for one in proof.meetings:

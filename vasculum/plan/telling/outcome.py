@@ -2,29 +2,33 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterator
-from typing import Any
+from collections.abc import Collection
+from typing import Annotated, Any
 
-from vasculum.core.flow import Key, key_text
+from pydantic import Field
+
+from vasculum.core.flow import Derivation, Key, key_text
 from vasculum.plan.document import Model, as_usual
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.meeting import Proof
-from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.pieces import size_keys
 from vasculum.plan.telling.assembled import Assembled
 from vasculum.plan.telling.hardware import Hardware
 from vasculum.plan.telling.shopping import Shopping
 from vasculum.plan.telling.solution import (
+    SECTIONS,
     AskedAt,
     Assumed,
     FindingShown,
     PartShown,
     QuantityShown,
+    SectionName,
     Shown,
     TapeCheck,
     label_at,
     quantity_keys,
     quantity_shown,
-    sections_of,
+    section_of,
     shown,
 )
 from vasculum.plan.telling.stages import Stages
@@ -78,45 +82,78 @@ class OutcomeDelta(Model):
     moved: MovedKeys | None = as_usual(None)
 
 
-def outcome_delta(before: SolvedPlan | None, after: SolvedPlan, proofs: tuple[Proof | None, Proof]) -> OutcomeDelta:
-    """What a plan says otherwise than the one before it; everything where there was none."""
-    held: Collection[Key] = () if before is None else quantity_keys(before)
-    quantities, known = dict(_changed(before, after, held)), quantity_keys(after)
-    now = sections_of(after, proofs[1])
-    then = None if before is None else sections_of(before, proofs[0])
-    sections: dict[str, Any] = {
-        name: value for name, value in now if name != "parts" and (then is None or value != getattr(then, name))
-    }
+class OnScreen(Model):
+    """What a caller shows of a solution: a preview says no more of it."""
+
+    sections: list[SectionName]
+    keys: Annotated[list[Annotated[str, Field(max_length=200)]], Field(max_length=5000)]
+    """The quantities that it shows."""
+
+
+def outcome_delta(
+    before: SolvedPlan | None,
+    after: SolvedPlan,
+    proofs: tuple[Proof | None, Proof],
+    on_screen: OnScreen | None = None,
+) -> OutcomeDelta:
+    """What a plan says otherwise than the one before it; everything where there was none.
+
+    Args:
+        on_screen: what alone is asked for, beside the sizes that are listed as moved; none asks for everything.
+    """
+    changed = _changed(before, after)
+    moved = None if before is None else _moved(before, after, changed)
+    shown = None if on_screen is None else {*on_screen.keys, *(moved.keys if moved else ())}
+    names = SECTIONS if on_screen is None else on_screen.sections
+    now = {name: section_of(after, name, proofs[1]) for name in names}
+    then = {} if before is None else {name: section_of(before, name, proofs[0]) for name in names}
+    sections = {n: value for n, value in now.items() if n != "parts" and (n not in then or then[n] != value)}
     return OutcomeDelta(
-        quantities={key_text(key): said for key, said in quantities.items()},
-        gone=sorted(key_text(key) for key in held if key not in known),
-        parts=_parts([] if then is None else then.parts, now.parts),
-        moved=None if before is None else _moved(before, after, list(quantities)),
+        quantities=_said_otherwise(before, after, changed, shown),
+        gone=sorted(
+            t for t in (key_text(key) for key, _, now in changed if now is None) if shown is None or t in shown
+        ),
+        parts=_parts(then.get("parts", []), now["parts"]) if "parts" in now else None,
+        moved=moved,
         **sections,
     )
 
 
-def _changed(
-    before: SolvedPlan | None, after: SolvedPlan, held: Collection[Key]
-) -> Iterator[tuple[Key, QuantityShown]]:
-    """The quantities that are said otherwise now."""
-    keys = quantity_keys(after)
-    if before is None or before.plan.units.length != after.plan.units.length:
-        yield from ((key, quantity_shown(after, key)) for key in keys)
-        return
-    old, new = before.solved.quantities, after.solved.quantities
-    changed = new.otherwise(old)
-    for key in keys if changed is None else changed:
-        if key not in keys:
-            continue
-        if key not in held:
-            yield key, quantity_shown(after, key)
-            continue
-        was, now = old[key], new[key]
-        if was is not now and was != now:
+Change = tuple[Key, Derivation | None, Derivation | None]
+"""A quantity that a person may ask about, as it was and as it is: none where it was not there, or is no longer."""
+
+
+def _changed(before: SolvedPlan | None, after: SolvedPlan) -> list[Change]:
+    """The quantities that are otherwise now, or are said in another unit."""
+    now, new = quantity_keys(after), after.solved.quantities
+    if before is None:
+        return [(key, None, new[key]) for key in now]
+    then, old = quantity_keys(before), before.solved.quantities
+    is_said_anew = before.plan.units.length != after.plan.units.length
+    differ = None if is_said_anew else new.otherwise(old)
+    if differ is not None:
+        return [one for one in differ if one[0] in now]
+    both = [(key, old[key] if key in then else None, new[key]) for key in now]
+    gone = [(key, old[key], None) for key in then if key not in now]
+    return [*((key, was, one) for key, was, one in both if is_said_anew or was != one), *gone]
+
+
+def _gone(changed: list[Change]) -> list[str]:
+    return [key_text(key) for key, _, now in changed if now is None]
+
+
+def _said_otherwise(
+    before: SolvedPlan | None, after: SolvedPlan, changed: list[Change], shown: Collection[str] | None
+) -> dict[str, QuantityShown]:
+    """What changed as it is said now, where it was said otherwise; of what is shown."""
+    found = {}
+    for key, was, now in changed:
+        text = key_text(key)
+        if now is not None and (shown is None or text in shown):
             said = quantity_shown(after, key)
-            if said != quantity_shown(before, key):
-                yield key, said
+            if before is None or was is None or said != quantity_shown(before, key):
+                found[text] = said
+    return found
 
 
 def _parts(before: list[PartShown], after: list[PartShown]) -> PartsDelta | None:
@@ -129,15 +166,24 @@ def _parts(before: list[PartShown], after: list[PartShown]) -> PartsDelta | None
 
 def moved_keys(before: SolvedPlan, after: SolvedPlan) -> list[Key]:
     """Sizes that are read otherwise now, those of parts first: not those that are only said in another unit."""
-    return _in_order(before, after, [key for key, _ in _changed(before, after, quantity_keys(before))])
+    return _in_order(before, after, _changed(before, after))
 
 
-def _in_order(before: SolvedPlan, after: SolvedPlan, changed: list[Key]) -> list[Key]:
-    of_parts = {key for piece in pieces_of(after) for key in (piece.length, piece.width, piece.thickness)}
-    old, new = before.solved.quantities, after.solved.quantities
-    gone = [key for key in quantity_keys(before) if key not in new]
-    moved = [key for key in (*changed, *gone) if _value(old, key) != _value(new, key) and not _is_list(old, new, key)]
-    return sorted(moved, key=lambda key: key not in of_parts)
+def _in_order(before: SolvedPlan, after: SolvedPlan, changed: list[Change]) -> list[Key]:
+    """Those whose value is another one, sizes of parts first; lists are not compared.
+
+    What is rounded to be read may have changed by less than that.
+    """
+    found: tuple[list[Key], list[Key]] = ([], [])
+    of_parts = size_keys(after.solved.wiring)
+    for key, old, new in changed:
+        was, now = None if old is None else old.value, None if new is None else new.value
+        if was is now or isinstance(was, tuple) or isinstance(now, tuple) or was == now:
+            continue
+        are_rounded = isinstance(was, float) and isinstance(now, float)
+        if not are_rounded or quantity_shown(before, key) != quantity_shown(after, key):
+            found[key not in of_parts].append(key)
+    return found[0] + found[1]
 
 
 def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
@@ -155,7 +201,7 @@ def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
     ]
 
 
-def _moved(before: SolvedPlan, after: SolvedPlan, changed: list[Key]) -> MovedKeys | None:
+def _moved(before: SolvedPlan, after: SolvedPlan, changed: list[Change]) -> MovedKeys | None:
     keys = _in_order(before, after, changed)
     if not keys:
         return None
@@ -167,7 +213,3 @@ def _moved(before: SolvedPlan, after: SolvedPlan, changed: list[Key]) -> MovedKe
 def _value(quantities: Any, key: Key) -> Any:
     one = quantities.get(key)
     return None if one is None else one.value
-
-
-def _is_list(old: Any, new: Any, key: Key) -> bool:
-    return isinstance(_value(old, key), tuple) or isinstance(_value(new, key), tuple)

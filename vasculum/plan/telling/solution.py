@@ -5,9 +5,9 @@ These models are the answer of ``vasculum solve --json`` and of the web: facts b
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from fractions import Fraction
-from typing import Any
+from typing import Any, Literal
 from weakref import WeakKeyDictionary
 
 from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, Wiring, key_text
@@ -21,7 +21,7 @@ from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import goods_of
 from vasculum.plan.making.meeting import Proof
-from vasculum.plan.making.pieces import Cut, Grain, Piece, merged, pieces_of, values_of
+from vasculum.plan.making.pieces import Cut, Grain, Piece, have_their_sizes, merged, pieces_of, values_of
 from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
 from vasculum.plan.telling.cuts import CutShown, in_words
 from vasculum.plan.telling.hardware import Hardware, hardware_shown
@@ -172,53 +172,34 @@ class Solution(Model):
         return value
 
 
-class Sections(Model):
-    """Everything that is said of a plan but its quantities."""
-
-    parts: list[PartShown]
-    hardware: list[Hardware]
-    shopping: Shopping
-    travels: str
-    findings: list[FindingShown]
-    tape_checks: list[TapeCheck]
-    assumed: list[Assumed]
-    stages: Stages
-    assembled: Assembled | None
-    asked: list[AskedAt]
+SectionName = Literal[
+    "parts", "hardware", "shopping", "travels", "findings", "tape_checks", "assumed", "stages", "assembled", "asked"
+]
+"""What a solution says beside its quantities, by name."""
 
 
 def solution_of(plan: SolvedPlan, proof: Proof | None = None) -> Solution:
     """Say a solved plan in its unit, with what the proof found."""
     quantities = {key_text(k): quantity_shown(plan, k) for k in quantity_keys(plan)}
-    return Solution(quantities=quantities, **dict(sections_of(plan, proof)))
+    return Solution(quantities=quantities, **{name: section_of(plan, name, proof) for name in SECTIONS})
 
 
-def sections_of(plan: SolvedPlan, proof: Proof | None = None) -> Sections:
-    """What is made of a plan, in words; said once for each solution."""
+def section_of(plan: SolvedPlan, name: SectionName, proof: Proof | None = None) -> Any:
+    """One section of what is made of a plan, in words; said once for each solution."""
     kept = plan.kept.setdefault("said", {})
-    said: Sections | None = kept.get(proof is None)
-    if said is None:
-        said = kept[proof is None] = _sections(plan, proof)
-    return said
+    if (name, proof is None) not in kept:
+        kept[name, proof is None] = SECTIONS[name](plan, proof)
+    return kept[name, proof is None]
 
 
-def _sections(plan: SolvedPlan, proof: Proof | None) -> Sections:
-    numbers, pieces, goods = numbers_of(plan.plan), list(pieces_of(plan)), goods_of(plan)
-    parts = [_row(plan, group, numbers) for group in merged(plan, pieces)]
-    findings, assumed = findings_of(plan, proof), list(_assumed(plan))
-    is_ready = all(size.value for part in parts for size in (part.length, part.width, part.thickness))
-    return Sections(
-        parts=parts,
-        hardware=[hardware_shown(plan, good) for good in goods],
-        shopping=shopping_of(plan, pieces, goods),
-        travels=travels(plan, pieces),
-        findings=findings,
-        tape_checks=list(_tape_checks(plan)),
-        assumed=assumed,
-        stages=stages_of(plan.plan, [(f.place, f.severity) for f in findings], bool(assumed), is_ready),
-        assembled=None if proof is None else assembled_of(plan, proof),
-        asked=_asked(plan),
-    )
+def _parts(plan: SolvedPlan) -> list[PartShown]:
+    numbers = numbers_of(plan.plan)
+    return [_row(plan, group, numbers) for group in merged(plan, pieces_of(plan))]
+
+
+def _stages(plan: SolvedPlan, proof: Proof | None) -> Stages:
+    findings = [(f.place, f.severity) for f in section_of(plan, "findings", proof)]
+    return stages_of(plan.plan, findings, bool(section_of(plan, "assumed")), have_their_sizes(plan))
 
 
 def quantity_keys(plan: SolvedPlan) -> dict[Key, None]:
@@ -399,7 +380,7 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
 
 
 def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
-    for one in plan.solved.quantities.every():
+    for one in plan.solved.quantities.refused():
         key = one.key
         problem = _problem(one.refusal, plan.plan.units.length)
         if problem is not None:
@@ -416,21 +397,42 @@ def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
 
 
 def _checks(plan: SolvedPlan) -> Iterator[FindingShown]:
-    unit = plan.plan.units.length
-    for one in plan.solved.quantities.every():
-        key, finding = one.key, one.value
+    """What the checks found; what was found before of a plan that stays is not said anew."""
+    said: dict[object, FindingShown] = plan.kept.setdefault("found", {})
+    for key in _check_keys(plan.solved.wiring):
+        finding = plan.solved.quantities[key].value
         if isinstance(finding, Finding):
-            about = (nearest_key(plan, key[0], name) for name in finding.about)
-            yield FindingShown(
-                code=finding.code,
-                severity=finding.severity,
-                place=key[0],
-                place_name=place_name(plan.plan, key[0]),
-                message=filled(finding.message, finding.numbers, unit),
-                fix=filled(finding.fix, finding.numbers, unit),
-                keys=[key_text(k) for k in about if k in plan.solved.quantities],
-                pieces=[],
-            )
+            called = place_name(plan.plan, key[0])
+            shown = said.get((key, called))
+            if shown is None:
+                shown = said[key, called] = _found(plan, key, finding, called)
+            yield shown
+
+
+def _check_keys(wiring: Wiring) -> list[Key]:
+    """The checks of a plan."""
+    known = _CHECKS.get(wiring)
+    if known is None:
+        known = _CHECKS[wiring] = [task.key for task in wiring.tasks if task.rule.is_check]
+    return known
+
+
+_CHECKS: WeakKeyDictionary[Wiring, list[Key]] = WeakKeyDictionary()
+
+
+def _found(plan: SolvedPlan, key: Key, finding: Finding, called: str) -> FindingShown:
+    unit = plan.plan.units.length
+    about = (nearest_key(plan, key[0], name) for name in finding.about)
+    return FindingShown(
+        code=finding.code,
+        severity=finding.severity,
+        place=key[0],
+        place_name=called,
+        message=filled(finding.message, finding.numbers, unit),
+        fix=filled(finding.fix, finding.numbers, unit),
+        keys=[key_text(k) for k in about if k in plan.solved.quantities],
+        pieces=[],
+    )
 
 
 def _met(plan: SolvedPlan, proof: Proof | None) -> Iterator[FindingShown]:
@@ -522,3 +524,18 @@ def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
         return label_of(key[1], plan.plan.defaults_edition), [step]
     text = show_with_unit(plan.solved.given[key].value, plan.plan.units.length)
     return label_of(key[1], plan.plan.defaults_edition), [PatchStep(op="add", path=f"/choices/{key[1]}", value=text)]
+
+
+SECTIONS: dict[SectionName, Callable[[SolvedPlan, Proof | None], Any]] = {
+    "parts": lambda plan, _: _parts(plan),
+    "hardware": lambda plan, _: [hardware_shown(plan, good) for good in goods_of(plan)],
+    "shopping": lambda plan, _: shopping_of(plan, list(pieces_of(plan)), goods_of(plan)),
+    "travels": lambda plan, _: travels(plan, list(pieces_of(plan))),
+    "findings": findings_of,
+    "tape_checks": lambda plan, _: list(_tape_checks(plan)),
+    "assumed": lambda plan, _: list(_assumed(plan)),
+    "stages": _stages,
+    "assembled": lambda plan, proof: None if proof is None else assembled_of(plan, proof),
+    "asked": lambda plan, _: _asked(plan),
+}
+"""How each section is said."""

@@ -5,7 +5,8 @@ import { answered, client, type Part } from '../../api/client'
 import { Fractions, Num } from '../../lengths/Num'
 import { change } from '../../plan/acts'
 import { tintOf } from '../../plan/layout'
-import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
+import { useSection } from '../../plan/onScreen'
+import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
@@ -15,20 +16,22 @@ import { ShoppingList } from './ShoppingList'
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
 export function CutStage() {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
+  const parts = useSection('parts')
+  const travels = useSection('travels')
+  const checks = useSection('tape_checks')
   return (
     <div data-ready>
       <h1>Cut</h1>
       <p className="lead-in">
-        {solution.parts.reduce((sum, part) => sum + part.count, 0)} parts, cut to{' '}
+        {parts.reduce((sum, part) => sum + part.count, 0)} parts, cut to{' '}
         <Num>{plan.document.units.increment}</Num>. Press a part to draw it, a size for its reasons.
       </p>
       <Printing />
       <StillAssumed />
       <PartsList />
-      {solution.travels && (
+      {travels && (
         <p className="lead-in mt-2">
-          <Fractions>{solution.travels}</Fractions>
+          <Fractions>{travels}</Fractions>
         </p>
       )}
       <ShoppingList />
@@ -41,7 +44,7 @@ export function CutStage() {
           </tr>
         </thead>
         <tbody>
-          {solution.tape_checks.map((check) => (
+          {checks.map((check) => (
             <tr key={check.key}>
               <th scope="row">
                 {check.drawer && <span className="other">{check.drawer} </span>}
@@ -83,14 +86,14 @@ function Printing() {
 }
 
 function StillAssumed() {
-  const { solution } = useOutcome()
+  const assumed = useSection('assumed')
   const { act } = useCommands()
-  if (solution.assumed.length === 0) return null
+  if (assumed.length === 0) return null
   return (
     <section aria-label="Still assumed">
       <h2>Still assumed: measure the piece in your hand</h2>
       <ul className="assumed-list">
-        {solution.assumed.map((one) => (
+        {assumed.map((one) => (
           <li key={one.key}>
             <span className="what">
               <Origin origin="assumed" /> <Fractions>{one.label}</Fractions>
@@ -113,7 +116,7 @@ function StillAssumed() {
 
 /** The parts, together as one wants them on the bench. */
 function PartsList() {
-  const { solution } = useOutcome()
+  const all = useSection('parts')
   const [by, setBy] = useState<Grouping>('listed')
   return (
     <section aria-label="Parts">
@@ -133,7 +136,7 @@ function PartsList() {
           ))}
         </Form.Select>
       </div>
-      {grouped(solution.parts, by).map(({ title, number, parts }) => (
+      {grouped(all, by).map(({ title, number, parts }) => (
         <section key={`${number} ${title}`} aria-label={number > 0 ? `${number} ${title}` : title}>
           {by !== 'listed' && (
             <h3 className="h5 mt-3">

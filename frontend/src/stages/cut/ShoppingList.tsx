@@ -1,11 +1,11 @@
 import { Fractions } from '../../lengths/Num'
-import { useOutcome, usePlan } from '../../plan/PlanDesk'
+import { useSection } from '../../plan/onScreen'
+import { usePlan } from '../../plan/PlanDesk'
 
 /** What to buy: sheets by area until they are laid out, boards and bands by length, hardware by the piece. */
 export function ShoppingList() {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
-  const { lines, total, unpriced } = solution.shopping
+  const { lines, total, unpriced } = useSection('shopping')
   if (lines.length === 0) return null
   return (
     <section aria-label="Shopping list">

@@ -3,9 +3,9 @@ import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import Form from 'react-bootstrap/Form'
 import { Num } from '../../lengths/Num'
 import { type Place, parentOf, tintOf, walk } from '../../plan/layout'
-import { useCommands, useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
-import { useLabel } from '../../reasons/labels'
-import { Size } from '../../reasons/Size'
+import { useQuantities } from '../../plan/onScreen'
+import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
+import { Figures } from '../../reasons/Figures'
 import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
 import { NameOfPlace } from './NameOfPlace'
@@ -34,10 +34,10 @@ const FIGURES = [
 /** How the space is divided, and what each cell holds. */
 export function FillStage() {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
   const { chosenPlace } = useSelection()
   const { choosePlace } = useCommands()
   const places = walk(plan.document)
+  const sizes = useQuantities(places.flatMap(({ id }) => [`${id}/cell_width`, `${id}/cell_height`]))
   return (
     <div data-ready>
       <h1>Fill</h1>
@@ -59,8 +59,8 @@ export function FillStage() {
               <span className="other">{told(place)}</span>
             </button>
             <span className="height">
-              <Num>{solution.quantities[`${id}/cell_width`]?.value?.text ?? 'waits'}</Num> ×{' '}
-              <Num>{solution.quantities[`${id}/cell_height`]?.value?.text ?? 'waits'}</Num>
+              <Num>{sizes[`${id}/cell_width`]?.value?.text ?? 'waits'}</Num> ×{' '}
+              <Num>{sizes[`${id}/cell_height`]?.value?.text ?? 'waits'}</Num>
             </span>
             {number > 0 && Object.keys(place.choices ?? {}).length > 0 && (
               <span className="differs" title="Differs from the plan; starred in the drawing">
@@ -141,7 +141,7 @@ function Chosen() {
         </>
       )}
       {!isSplit && place.holds !== 'bin' && <Differences place={place} />}
-      {!isSplit && <Figures />}
+      {!isSplit && <Figures place={chosenPlace} names={FIGURES} className="mt-3" />}
     </section>
   )
 }
@@ -166,30 +166,5 @@ function Holds({ place }: { place: Place }) {
         ))}
       </Form.Select>
     </Form.Group>
-  )
-}
-
-function Figures() {
-  const labelOf = useLabel()
-  const { solution } = useOutcome()
-  const { chosenPlace } = useSelection()
-  return (
-    <table className="figures mt-3">
-      <tbody>
-        {FIGURES.map((name) => {
-          const quantity = solution.quantities[`${chosenPlace}/${name}`]
-          return (
-            quantity && (
-              <tr key={name}>
-                <th scope="row">{labelOf(`${chosenPlace}/${name}`)}</th>
-                <td>
-                  <Size of={`${chosenPlace}/${name}`} />
-                </td>
-              </tr>
-            )
-          )
-        })}
-      </tbody>
-    </table>
   )
 }

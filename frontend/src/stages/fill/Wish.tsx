@@ -1,6 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import type { Place } from '../../plan/layout'
-import { useCommands, useOutcome, useSelection } from '../../plan/PlanDesk'
+import { useQuantity } from '../../plan/onScreen'
+import { useCommands, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 
 type Sizing = NonNullable<Place['size']>
@@ -17,12 +18,11 @@ const WAYS: [Sizing['by'], string][] = [
 
 /** How large the place wants to be in its split: by a length, by its contents, or by what is left. */
 export function Wish({ place, parent }: { place: Place; parent: Place | undefined }) {
-  const { solution } = useOutcome()
   const { chosenPlace } = useSelection()
   const { act } = useCommands()
   const size = place.size ?? PLAIN
   const what = parent?.holds === 'columns' ? 'width' : 'height'
-  const now = solution.quantities[`${chosenPlace}/cell_${what}`]?.value
+  const now = useQuantity(`${chosenPlace}/cell_${what}`)?.value
   const kept = size.by === 'fixed' || size.by === 'contents' ? (size.length ?? null) : null
   const isOfContents = size.by === 'contents'
   const isBin = place.holds === 'bin'

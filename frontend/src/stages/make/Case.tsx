@@ -1,7 +1,7 @@
 import { spaceOf } from '../../plan/layout'
-import { useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
-import { useLabel } from '../../reasons/labels'
-import { Size } from '../../reasons/Size'
+import { useQuantity } from '../../plan/onScreen'
+import { usePlan, useSelection } from '../../plan/PlanDesk'
+import { Figures } from '../../reasons/Figures'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { RowChoice } from './RowChoice'
@@ -12,25 +12,18 @@ const SHEETS = [
   ['worktop_sheet', 'Top laid on it', 'none'],
 ] as const
 
-const OUTSIDE = [
-  'case_outside_width',
-  'case_outside_height',
-  'case_outside_depth',
-  'standing_height',
-] as const
+const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_outside_depth', 'standing_height']
 
 /** The case: it exists, or is built around the layout. */
 export function Case() {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
-  const labelOf = useLabel()
   const { chosenPlace } = useSelection()
   const spaces = Object.entries(plan.document.spaces)
   const space = spaceOf(plan.document, chosenPlace)
   const place = space || undefined
   const isNew = (plan.document.spaces[space]?.choices?.carcass ?? plan.document.choices.carcass) === 'new'
   const of = place ? { place } : {}
-  const isBuilt = `${space}/case_outside_width` in solution.quantities
+  const isBuilt = useQuantity(`${space}/case_outside_width`) !== undefined
   return (
     <section aria-label="Case">
       <h2>{spaces.length > 1 ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}</h2>
@@ -38,18 +31,7 @@ export function Case() {
       {isNew && !isBuilt && <p className="lead-in">What has a face frame exists already.</p>}
       {isNew && (
         <>
-          <table className="figures">
-            <tbody>
-              {OUTSIDE.filter((name) => `${space}/${name}` in solution.quantities).map((name) => (
-                <tr key={name}>
-                  <th scope="row">{labelOf(`${space}/${name}`)}</th>
-                  <td>
-                    <Size of={`${space}/${name}`} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Figures place={space} names={OUTSIDE} />
           <div className="pairs">
             {SHEETS.map(([choice, title, otherwise]) => (
               <RowChoice

@@ -2,9 +2,10 @@ import { useState } from 'react'
 import { useCatalogue } from '../../api/queries'
 import { takenNow } from '../../plan/acts'
 import { spaceOf } from '../../plan/layout'
-import { useOutcome, usePlan, useSelection } from '../../plan/PlanDesk'
+import { useQuantity, useSection } from '../../plan/onScreen'
+import { usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
-import { useLabel } from '../../reasons/labels'
+import { Figures } from '../../reasons/Figures'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { ChoiceFields } from '../ChoiceFields'
@@ -23,8 +24,6 @@ import { WhoMeasures } from './WhoMeasures'
 /** What the tape says, station by station; the smallest governs. */
 export function MeasureStage() {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
-  const labelOf = useLabel()
   const { chosenPlace } = useSelection()
   const catalogue = useCatalogue()
   const isNarrow = useNarrow()
@@ -78,27 +77,13 @@ export function MeasureStage() {
       <ScribeStrips space={spaceId} />
       <Neighbours key={`beside ${spaceId} ${what}`} space={spaceId} asks={setting?.asks ?? []} />
       <h2>Clear and packing</h2>
-      <table className="figures">
-        <tbody>
-          {['clear_width', 'clear_height', 'clear_depth', 'packing_left', 'packing_right'].map((name) => {
-            const key = `${spaceId}/${name}`
-            return (
-              solution.quantities[key] && (
-                <tr key={name}>
-                  <th scope="row">{labelOf(key)}</th>
-                  <td>
-                    <Size of={key} />
-                  </td>
-                </tr>
-              )
-            )
-          })}
-        </tbody>
-      </table>
+      <Figures place={spaceId} names={CLEAR} />
       <ChoiceFields group="Space" onlyAsked />
     </div>
   )
 }
+
+const CLEAR = ['clear_width', 'clear_height', 'clear_depth', 'packing_left', 'packing_right']
 
 function Governing({ title, of }: { title: string; of: string }) {
   return (
@@ -182,13 +167,13 @@ interface ReadingProps {
 
 function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
+  const findings = useSection('findings')
   const reading = id ? plan.document.readings[id] : undefined
-  const quantity = id ? solution.quantities[`${id}/${station.of}`] : undefined
-  const governing = solution.quantities[`${survey}/governing_${station.of}`]
+  const quantity = useQuantity(id ? `${id}/${station.of}` : '')
+  const governing = useQuantity(`${survey}/governing_${station.of}`)
   const isGoverning = Boolean(quantity?.value?.mm && quantity.value.mm === governing?.value?.mm)
   const isDoubted =
-    isGoverning && solution.findings.some((one) => one.code.endsWith('-stands-alone') && one.place === survey)
+    isGoverning && findings.some((one) => one.code.endsWith('-stands-alone') && one.place === survey)
   const bare = bareOf(station)
   const where = nameOf(bare)
   return (

@@ -1,7 +1,6 @@
 import { useCatalogue } from '../../api/queries'
-import { useOutcome, usePlan } from '../../plan/PlanDesk'
-import { useLabel } from '../../reasons/labels'
-import { Size } from '../../reasons/Size'
+import { usePlan } from '../../plan/PlanDesk'
+import { Figures } from '../../reasons/Figures'
 import { ChoiceFields } from '../ChoiceFields'
 import { Mattress } from './Mattress'
 
@@ -51,14 +50,10 @@ const GROUPS: Record<string, { title: string; about: string; worked: string[] }>
 /** What the space has to go with: what such a space asks for first and what was said stand open. */
 export function Neighbours({ space, asks }: { space: string; asks: string[] }) {
   const { plan } = usePlan()
-  const { solution } = useOutcome()
-  const labelOf = useLabel()
   const choosables = useCatalogue().data?.choosables ?? []
   const chosen = plan.document.spaces[space]?.choices ?? {}
   const isSaid = (group: string) => choosables.some((one) => one.group === group && one.name in chosen)
   const others = Object.keys(GROUPS).filter((group) => !asks.includes(group))
-  const worked = (group: string) =>
-    (GROUPS[group]?.worked ?? []).filter((name) => solution.quantities[`${space}/${name}`])
   return (
     <>
       {[...asks, ...others].map((group) => (
@@ -67,18 +62,7 @@ export function Neighbours({ space, asks }: { space: string; asks: string[] }) {
           <p className="lead-in mb-1">{GROUPS[group]?.about}</p>
           {group === 'Bed' && <Mattress space={space} />}
           <ChoiceFields group={group} place={space} />
-          <table className="figures">
-            <tbody>
-              {worked(group).map((name) => (
-                <tr key={name}>
-                  <th scope="row">{labelOf(`${space}/${name}`)}</th>
-                  <td>
-                    <Size of={`${space}/${name}`} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Figures place={space} names={GROUPS[group]?.worked ?? []} />
         </details>
       ))}
     </>

@@ -1,16 +1,16 @@
 import Button from 'react-bootstrap/Button'
 import type { PlanDocument } from '../../api/client'
-import { useCommands, useOutcome } from '../../plan/PlanDesk'
+import { useQuantity } from '../../plan/onScreen'
+import { useCommands } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 
 type Obstruction = NonNullable<PlanDocument['obstructions']>[string]
 
 /** The outline of what stands in: how far, at heights from below. */
 export function Profile({ id, one }: { id: string; one: Obstruction }) {
-  const { solution } = useOutcome()
   const { act } = useCommands()
   const points = one.profile ?? []
-  const top = solution.quantities[`${one.space}/opening_height`]?.value
+  const top = useQuantity(`${one.space}/opening_height`)?.value
   if (points.length === 0 && !one.height && !top)
     return <p className="lead-in mb-0">A profile can be told once the height has been read.</p>
   if (points.length === 0)
