@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import re
 from pathlib import Path
 
 from playwright.sync_api import Browser, Page, expect
@@ -33,6 +34,42 @@ def test_the_drawing_follows_while_typing_and_nothing_is_kept_until_enter(open_a
     field.press("Escape")
     expect(field).to_have_value("")
     expect(page.get_by_role("button", name="Undo")).to_be_disabled()
+
+
+def drawn(page: Page) -> list[str]:
+    """The texts of the sheet in view."""
+    expect(page.locator(".drawing")).to_be_visible()
+    return sorted(page.locator(".drawing text").all_text_contents())
+
+
+def test_the_section_follows_while_typing_and_after_a_change_in_another_view(open_at: Open, server: Server) -> None:
+    page = open_at(f"{DEMO}/make")
+    space = demo_plan("scullery-cupboard").space_order[0]
+    drawer = demo_plan("scullery-cupboard").spaces[space].holds
+
+    def section() -> list[str]:
+        asked = page.request.get(f"{server.url}/api{DEMO}/drawing?name=section&of={drawer}").json()
+        return sorted(stroke["text"] for stroke in asked["strokes"] if stroke["kind"] == "text")
+
+    page.get_by_role("button", name="Section").click()
+    expect(page.locator(".drawing")).to_have_attribute("aria-label", re.compile("Section"))
+    before = drawn(page)
+    assert before == section()
+    field = page.get_by_label("Play above the box")
+    field.fill("5/8")
+    expect(page.get_by_role("region", name="What moved")).to_contain_text("While typing")
+    typed = drawn(page)
+    assert (len(typed), typed == before) == (len(before), False)
+    field.press("Enter")
+    expect(page.get_by_role("region", name="What moved")).to_contain_text("5/8 in")
+    assert drawn(page) == typed == section()
+    page.get_by_role("button", name="Elevation").click()
+    field.fill("1")
+    field.press("Enter")
+    expect(page.get_by_role("region", name="What moved")).to_contain_text("1 in")
+    page.get_by_role("button", name="Section").click()
+    expect(page.locator(".drawing")).to_have_attribute("aria-label", re.compile("Section"))
+    assert drawn(page) == section() != typed
 
 
 def test_the_reckoner_sends_its_answer_to_the_field_last_in_hand(open_at: Open) -> None:

@@ -92,19 +92,22 @@ def drawings_of(plan: SolvedPlan) -> list[SheetShown]:
 
 
 def drawing_deltas(before: SolvedPlan | None, after: SolvedPlan, views: list[View]) -> list[SheetDelta]:
-    """Some sheets, those that are there, as far as they are otherwise than before."""
-    held = {one.like: one for one in ([] if before is None else _drawn(before, views))}
-    deltas = (_delta(held.get(one.like), one) for one in _drawn(after, views))
+    """Some sheets, those that are there, as far as they are otherwise than before.
+
+    A caller holds the elevations of the plan before; any other sheet it may not hold, and is given whole.
+    """
+    then = {} if before is None else {one.like: one for one in _drawn(before, views)}
+    deltas = (_delta(then.get(one.like), one, one.frame["name"] == "elevation") for one in _drawn(after, views))
     return [delta for delta in deltas if delta is not None]
 
 
-def _delta(before: _Drawn | None, after: _Drawn) -> SheetDelta | None:
-    old: list[Stroke] = [] if before is None else before.strokes
+def _delta(before: _Drawn | None, after: _Drawn, is_held: bool) -> SheetDelta | None:
+    if before is not None and before == after:
+        return None
+    old: list[Stroke] = before.strokes if before is not None and is_held else []
     changed = {
         str(at): _stroke(stroke) for at, stroke in enumerate(after.strokes) if at >= len(old) or old[at] != stroke
     }
-    if before is not None and not changed and before.frame == after.frame and len(old) == len(after.strokes):
-        return None
     return SheetDelta(**after.frame, count=len(after.strokes), strokes=changed)
 
 

@@ -69,6 +69,9 @@ function redrawn(held: Sheet | null, delta: PreviewAnswer['drawings'][number]): 
   return { ...frame, strokes: strokes.flatMap((stroke) => stroke ?? []) }
 }
 
+/** Elevations come with every change; another sheet only while it is in view, and is old after one that came without it. */
+const isElevation = (sheet: Sheet) => sheet.name === 'elevation'
+
 /** The plan after a change, from the one before it. */
 export function withChange(held: PlanAnswer, change: ChangeAnswer): PlanAnswer {
   const { patch, outcome, drawings, ...rest } = change
@@ -77,7 +80,7 @@ export function withChange(held: PlanAnswer, change: ChangeAnswer): PlanAnswer {
     ...rest,
     document,
     solution: withOutcome(held.solution, outcome),
-    drawings: withDrawings(held.drawings, drawings),
+    drawings: withDrawings(held.drawings.filter(isElevation), drawings),
   }
 }
 
