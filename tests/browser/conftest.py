@@ -10,7 +10,7 @@ from pathlib import Path
 from typing import Any
 
 import pytest
-from playwright.sync_api import BrowserContext, Page
+from playwright.sync_api import BrowserContext, Page, expect
 from waitress.server import create_server
 
 from vasculum.web.app import STATIC, create_app
@@ -24,6 +24,10 @@ FLAGS = [
     "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
     "--disable-component-update", "--disable-sync",
 ]  # fmt: skip
+
+
+PATIENCE = 10_000
+"""How long a test waits for what should come, ms; what comes is not waited for."""
 
 
 @pytest.fixture(scope="session")
@@ -113,7 +117,8 @@ def watch() -> Iterator[Watch]:
 @pytest.fixture
 def page(context: BrowserContext, watch: Watch) -> Page:
     watch.on(context)
-    context.set_default_timeout(10_000)
+    context.set_default_timeout(PATIENCE)
+    expect.set_options(timeout=PATIENCE)
     return context.new_page()
 
 

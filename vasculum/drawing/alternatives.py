@@ -12,7 +12,7 @@ from typing import Literal
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Sheet
 from vasculum.drawing.sizes import Sizes
-from vasculum.drawing.walls import walls_from_above
+from vasculum.drawing.walls import interlocked_from_above, walls_from_above
 from vasculum.plan.document import Model
 from vasculum.plan.laying.layout import boxes_of
 from vasculum.plan.laying.solving import SolvedPlan
@@ -93,16 +93,13 @@ def _joint(at: Sizes) -> Iterator[Shape]:
 
 def _interlocking(at: Sizes) -> Iterator[Shape]:
     """Fingers and tails alternate over the height: the layers below show in the corner as bars and as a tail."""
-    sizes = at.all_of("side_thickness", "box_front_thickness")
-    if sizes is None:
-        return
-    side, thick = sizes
-    if at.own("finger_count_front") is not None:
-        for start in (ZERO, side * Fraction(2, 3)):
-            yield _rect("end", start, ZERO, side / 3, thick)
-    if at.own("tail_count_front") is not None:
-        low = thick - (at.own("socket_depth_front") or thick)
-        yield _shape("end", ((side / 4, low), (side * 3 / 4, low), (side, thick), (ZERO, thick)))
+    for what, (left, near), (right, far) in interlocked_from_above(at):
+        wide = right - left
+        if what == "fingers":
+            yield from (_rect("end", left + wide * n / 3, near, wide / 3, far - near) for n in (0, 2))
+        else:
+            tip = ((left + wide / 4, near), (right - wide / 4, near))
+            yield _shape("end", (*tip, (right, far), (left, far)))
 
 
 def _turned(shapes: list[Shape]) -> Iterator[Shape]:

@@ -7,6 +7,7 @@ from fractions import Fraction
 from itertools import pairwise
 
 from vasculum.core.flow import Stand, key_text
+from vasculum.core.flow.things import CutKind
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Primitive
 from vasculum.drawing.sizes import Sizes
@@ -25,10 +26,27 @@ def walls_from_above(at: Sizes, corner: Point) -> Iterator[Primitive]:
     if begins is None:
         return
     shift = (corner[0] - begins[0], corner[1] - begins[1])
-    walls = [one for one in pieces_of(at.plan) if one.place == at.place and one.rule.moves and _is_wall(one)]
-    for piece in sorted(walls, key=lambda one: one.role.startswith("side")):
+    for piece in sorted(_walls(at), key=lambda one: one.role.startswith("side")):
         outline = tuple((x + shift[0], y + shift[1]) for x, y in _footprint(at.plan, piece))
         yield Polyline("cut", "box", outline, True, key_text(piece.length))
+
+
+def interlocked_from_above(at: Sizes) -> Iterator[tuple[CutKind, Point, Point]]:
+    """How the left side interlocks with the front, and between which corners, from the front left one of the box."""
+    begins = at.all_of("box_from_left", "set_back")
+    side = next((one for one in _walls(at) if one.role == "side_left"), None)
+    if begins is None or side is None or side.stand is None or side.size is None:
+        return
+    for cut in side.cuts:
+        interlocks = cut.rule.count and "front" in cut.rule.datums
+        for one in regions(at.plan, side, cut)[:1] if interlocks else []:
+            corners = (_in_space(side.stand, side.size[2], *ends) for ends in zip(one.along, one.deep, strict=True))
+            (x, y), (to_x, to_y) = ((x - begins[0], y - begins[1]) for x, y in corners)
+            yield cut.rule.what, (min(x, to_x), min(y, to_y)), (max(x, to_x), max(y, to_y))
+
+
+def _walls(at: Sizes) -> list[Piece]:
+    return [one for one in pieces_of(at.plan) if one.place == at.place and one.rule.moves and _is_wall(one)]
 
 
 def _is_wall(piece: Piece) -> bool:
