@@ -5,6 +5,7 @@ from __future__ import annotations
 import random
 from decimal import Decimal, getcontext
 from fractions import Fraction
+from typing import Any
 
 import pint
 import pytest
@@ -23,10 +24,14 @@ def test_factors_are_those_of_nist_sp_811(unit: str, metres: Decimal) -> None:
     assert UNIT_MM[unit] == Fraction(metres) * 1000
 
 
+@pytest.fixture(scope="module")
+def units() -> pint.UnitRegistry[Any]:
+    return pint.UnitRegistry(non_int_type=Decimal)
+
+
 @pytest.mark.parametrize("unit", UNIT_MM)
 @pytest.mark.parametrize("number", ["1", "0.5", "14.6875", "37.3", "12.7"])
-def test_conversion_agrees_with_pint(unit: str, number: str) -> None:
-    units = pint.UnitRegistry(non_int_type=Decimal)
+def test_conversion_agrees_with_pint(units: pint.UnitRegistry[Any], unit: str, number: str) -> None:
     expected = units.Quantity(Decimal(number), {"in": "inch", "ft": "foot"}.get(unit, unit)).to("millimeter").magnitude
     assert read_length(f"{number} {unit}", None).mm == Fraction(expected)
 
