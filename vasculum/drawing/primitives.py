@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, field
 from fractions import Fraction
-from typing import Literal
+from typing import Literal, NamedTuple
 
 from vasculum.core.lengths import Mm
 
@@ -26,8 +26,7 @@ FOR_HANDS: tuple[Role, ...] = ("cell", "handle")
 Way = Literal["across", "up"]
 
 
-@dataclass(frozen=True, slots=True)
-class Line:
+class Line(NamedTuple):
     role: Role
     layer: Layer
     start: Point
@@ -35,8 +34,7 @@ class Line:
     key: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Polyline:
+class Polyline(NamedTuple):
     role: Role
     layer: Layer
     points: tuple[Point, ...]
@@ -44,8 +42,7 @@ class Polyline:
     key: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Rect:
+class Rect(NamedTuple):
     """``tint`` is the number of the drawer whose colour fills it, 0 for none."""
 
     role: Role
@@ -57,8 +54,7 @@ class Rect:
     tint: int = 0
 
 
-@dataclass(frozen=True, slots=True)
-class Arc:
+class Arc(NamedTuple):
     """From one angle to another, in degrees anticlockwise from the right."""
 
     role: Role
@@ -70,8 +66,7 @@ class Arc:
     key: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Text:
+class Text(NamedTuple):
     """``height`` is mm on paper; ``turn`` is degrees anticlockwise."""
 
     role: Role
@@ -84,8 +79,7 @@ class Text:
     key: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Dimension:
+class Dimension(NamedTuple):
     """The distance between two points, across or up; ``offset`` is mm on paper, plus is up or right of the points."""
 
     layer: Layer

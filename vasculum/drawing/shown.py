@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from contextlib import suppress
-from functools import lru_cache
 from typing import Annotated, Any, Literal, NamedTuple
 
 from pydantic import Field
@@ -183,7 +182,6 @@ def _whole(drawn: _Drawn) -> SheetShown:
     return SheetShown(**drawn.frame, strokes=[_stroke(stroke) for stroke in drawn.strokes])
 
 
-@lru_cache(maxsize=8192)
 def _stroke(stroke: Stroke) -> StrokeShown:
     if isinstance(stroke, PathStroke):
         points = [[round(x, 3), round(y, 3)] for x, y in stroke.points]

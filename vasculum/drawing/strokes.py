@@ -7,10 +7,8 @@ line, two slanted ticks and its text, all with its key.
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
-from functools import lru_cache
 from math import cos, radians, sin
-from typing import Literal
+from typing import Literal, NamedTuple
 
 from vasculum.drawing.primitives import FOR_HANDS, Arc, Dimension, Line, Polyline, Primitive, Rect, Role, Sheet, Text
 
@@ -26,8 +24,7 @@ WIDTH_OF_LETTER = 0.52
 """Of its height, on average in the shipped sans: for the bounds only."""
 
 
-@dataclass(frozen=True, slots=True)
-class PathStroke:
+class PathStroke(NamedTuple):
     """A line through points."""
 
     role: Role
@@ -39,8 +36,7 @@ class PathStroke:
     origin: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class TextStroke:
+class TextStroke(NamedTuple):
     """A text, its height in mm of the thing drawn."""
 
     role: Role
@@ -60,7 +56,7 @@ Stroke = PathStroke | TextStroke
 
 def strokes_of(sheet: Sheet) -> list[Stroke]:
     """The whole sheet as strokes, in the order in which they are drawn."""
-    return [stroke for primitive in sheet.primitives for stroke in _strokes_of(primitive, sheet.scale)]
+    return [stroke for primitive in sheet.primitives for stroke in _strokes(primitive, sheet.scale)]
 
 
 def printed_strokes_of(sheet: Sheet) -> list[Stroke]:
@@ -75,11 +71,6 @@ def bounds_of(strokes: list[Stroke], scale: int) -> tuple[float, float, float, f
     across, up = [x for x, _ in points], [y for _, y in points]
     left, bottom = min(across) - margin, min(up) - margin
     return left, bottom, max(across) + margin - left, max(up) + margin - bottom
-
-
-@lru_cache(maxsize=8192)
-def _strokes_of(primitive: Primitive, scale: int) -> tuple[Stroke, ...]:
-    return tuple(_strokes(primitive, scale))
 
 
 def _strokes(primitive: Primitive, scale: int) -> Iterator[Stroke]:

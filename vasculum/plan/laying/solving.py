@@ -61,19 +61,30 @@ def solve_plan(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
 
 
 def _taken_over(plan: Plan, solved: Solved, before: SolvedPlan | None) -> dict[str, Any]:
-    """What was said of quantities that did not change, in the same unit and with the same stations."""
+    """What follows from the wiring alone; and where unit and stations stayed, what was said of what did not change."""
     if before is None or before.solved.wiring is not solved.wiring:
         return {}
+    kept = {"nearest": before.kept.setdefault("nearest", {})}
     if before.plan.units.length != plan.units.length or before.plan.readings.keys() != plan.readings.keys():
-        return {}
+        return kept
     shown, found = dict(before.kept.get("shown", {})), before.kept.get("found", {})
     for key in solved.changed:
         shown.pop(key, None)
-    return {"shown": shown, "found": {asked: said for asked, said in found.items() if asked[0] not in solved.changed}}
+    found = {asked: said for asked, said in found.items() if asked[0] not in solved.changed}
+    return kept | {"shown": shown, "found": found}
 
 
 def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:
     """The key that a bare name means at a place: its own, or the nearest further out."""
+    asked = (place, name)
+    known: dict[Key, Key] = plan.kept.setdefault("nearest", {})
+    found = known.get(asked)
+    if found is None:
+        found = known[asked] = _nearest_key(plan, place, name)
+    return found
+
+
+def _nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:
     at: str | None = place
     while at is not None:
         if (at, name) in plan.solved.quantities:
