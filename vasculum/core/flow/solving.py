@@ -7,14 +7,15 @@ the same values: what was answered once in a run is answered again without runni
 from __future__ import annotations
 
 import heapq
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from fractions import Fraction
 from typing import Any, NamedTuple
+from weakref import WeakKeyDictionary
 
 from vasculum.core.errors import CannotDerive
 from vasculum.core.flow.catalogue import Key, Origin
-from vasculum.core.flow.wiring import Task, Wiring
+from vasculum.core.flow.wiring import Step, Task, Wiring
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,16 +63,22 @@ class Derivation(NamedTuple):
 
 
 class Quantities(Mapping[Key, Derivation]):
-    """Quantities by key, over slots: each is looked at as it is asked for."""
+    """Quantities by key, over slots: each is put together as it is asked for, once."""
 
-    __slots__ = ("_of", "_slots")
+    __slots__ = ("_known", "_run", "_slots")
 
-    def __init__(self, slots: Mapping[Key, int], of: list[Derivation]) -> None:
-        self._slots = slots
-        self._of = of
+    def __init__(self, run: _Run) -> None:
+        self._run, self._slots = run, run.wiring.slots
+        self._known: dict[int, Derivation] = {}
+
+    def _at(self, slot: int) -> Derivation:
+        one = self._known.get(slot)
+        if one is None:
+            one = self._known[slot] = self._run.derivation(slot)
+        return one
 
     def __getitem__(self, key: Key) -> Derivation:
-        return self._of[self._slots[key]]
+        return self._at(self._slots[key])
 
     def __iter__(self) -> Iterator[Key]:
         return iter(self._slots)
@@ -84,19 +91,19 @@ class Quantities(Mapping[Key, Derivation]):
 
     def get(self, key: Key, default: Any = None) -> Any:
         """The quantity under a key, or something else where there is none."""
-        at = self._slots.get(key)
-        return default if at is None else self._of[at]
+        slot = self._slots.get(key)
+        return default if slot is None else self._at(slot)
 
     def refused(self) -> list[Derivation]:
-        """Those whose rule refused them."""
-        return [one for one in self._of if one.refusal is not None]
+        """Those whose rule refused them, in the order in which they are worked out."""
+        return [self._at(slot) for slot in sorted(self._run.refusals)]
 
     def otherwise(self, before: Quantities) -> list[tuple[Key, Derivation, Derivation]] | None:
         """What differs from those over the same wiring: its key, what it was and what it is; None of another wiring."""
         if before._slots is not self._slots:
             return None
-        pairs = zip(before._of, self._of, strict=True)
-        return [(new.key, old, new) for old, new in pairs if old is not new and old != new]
+        keys = self._run.wiring.keys
+        return [(keys[slot], before._at(slot), self._at(slot)) for slot in self._run.otherwise(before._run)]
 
 
 @dataclass(frozen=True)
@@ -108,7 +115,7 @@ class Solved:
     pins: Mapping[Key, Fraction]
     quantities: Quantities
     changed: frozenset[Key]
-    run: _Run | None = field(default=None, repr=False, compare=False)
+    run: _Run = field(repr=False, compare=False)
     """The slots it stands in."""
 
     @property
@@ -118,8 +125,8 @@ class Solved:
 
     def value(self, place: str, name: str) -> Any:
         """The value of one quantity, or None where it is missing or unknown."""
-        derivation = self.quantities.get((place, name))
-        return None if derivation is None else derivation.value
+        slot = self.wiring.slots.get((place, name))
+        return None if slot is None else self.run.values[slot]
 
 
 def solve(
@@ -135,18 +142,13 @@ def solve(
         before: an earlier solution over the same wiring.
     """
     pins = pins or {}
-    if before is None or before.wiring is not wiring or before.run is None:
+    if before is None or before.wiring is not wiring:
         run = _Run(wiring, pins)
         changed = run.whole(given)
     else:
         run = before.run.copy(pins)
         changed = run.again(given, before.given, before.pins)
-    return Solved(wiring, given, pins, Quantities(wiring.slots, run.of), changed, run)
-
-
-def _derivation_of(key: Key, one: Given) -> Derivation:
-    rests_on = frozenset({key}) if one.origin == "assumed" and one.is_thing else frozenset()
-    return Derivation(key, one.value, one.value, one.origin, rests_on)
+    return Solved(wiring, given, pins, Quantities(run), changed, run)
 
 
 Answer = tuple[Any, Refusal | None]
@@ -154,67 +156,92 @@ NOTHING: frozenset[Key] = frozenset()
 
 
 class _Run:
-    """Derivations and values in slots, and what was answered already."""
+    """Values in slots, what each rests on and why some are missing; and what was answered already."""
 
     def __init__(self, wiring: Wiring, pins: Mapping[Key, Fraction]) -> None:
         self.wiring, self.pins = wiring, pins
         self.first = len(wiring.choices) + len(wiring.constants)
-        nothing = [Derivation(("", ""), one, one, "worked out") for one in wiring.constants]
-        self.of: list[Derivation] = [*([nothing[0]] * len(wiring.choices)), *nothing]
-        self.of += [nothing[0]] * len(wiring.tasks)
-        self.values: list[Any] = [one.value for one in self.of]
+        self.given: list[Given] = []
+        """Of the slots of choices."""
+        self.values: list[Any] = [*([None] * len(wiring.choices)), *wiring.constants, *([None] * len(wiring.tasks))]
+        self.rests: Sequence[frozenset[Key]] = ()
+        self.planned: dict[int, Any] = {}
+        """What the rule gave, where a size was pinned as built."""
+        self.refusals: dict[int, Refusal] = {}
+        self.waits: dict[int, frozenset[Key]] = {}
         self.answered: dict[tuple[Any, ...], Answer] = {}
-        self.unions: dict[tuple[int, int], frozenset[Key]] = {}
-        self.held: list[frozenset[Key]] = []
-        """What unions are known by has to stay."""
 
     def copy(self, pins: Mapping[Key, Fraction]) -> _Run:
         """The same slots, to be changed."""
         again = object.__new__(_Run)
         again.wiring, again.pins, again.first = self.wiring, pins, self.first
-        again.of, again.values, again.answered = list(self.of), list(self.values), {}
-        again.unions, again.held = {}, []
+        again.given, again.values, again.rests = list(self.given), list(self.values), self.rests
+        again.planned, again.refusals, again.waits = dict(self.planned), dict(self.refusals), dict(self.waits)
+        again.answered = {}
         return again
+
+    def derivation(self, slot: int) -> Derivation:
+        """What stands in a slot."""
+        key, value = self.wiring.keys[slot], self.values[slot]
+        if slot < len(self.given):
+            return Derivation(key, value, value, self.given[slot].origin, self.rests[slot])
+        if slot in self.planned:
+            return Derivation(key, value, self.planned[slot], "as built")
+        waits_for = self.waits.get(slot, NOTHING)
+        return Derivation(key, value, value, "worked out", self.rests[slot], self.refusals.get(slot), waits_for)
+
+    def otherwise(self, before: _Run) -> list[int]:
+        """The slots where another thing stands than before."""
+        found = {at for at, (old, new) in enumerate(zip(before.values, self.values, strict=True)) if _differ(old, new)}
+        if before.rests is not self.rests:
+            pairs = enumerate(zip(before.rests, self.rests, strict=True))
+            found |= {at for at, (old, new) in pairs if _differ(old, new)}
+        given = enumerate(zip(before.given, self.given, strict=True))
+        found |= {at for at, (old, new) in given if old is not new and old.origin != new.origin}
+        sides: tuple[tuple[dict[int, Any], dict[int, Any]], ...] = (
+            (before.planned, self.planned), (before.refusals, self.refusals), (before.waits, self.waits),
+        )  # fmt: skip
+        for old_side, new_side in sides:
+            found |= {at for at in old_side.keys() | new_side.keys() if _differ_at(old_side, new_side, at)}
+        return sorted(found)
 
     def whole(self, given: Mapping[Key, Given]) -> frozenset[Key]:
         """Every value; all of them are new."""
         for at, key in enumerate(self.wiring.choices):
-            self._put(at, _derivation_of(key, given[key]))
-        of, values, first = self.of, self.values, self.first
-        for at, (task, step) in enumerate(zip(self.wiring.tasks, self.wiring.steps, strict=True)):
-            rests_on, waits_for = self._underneath(step.after)
-            planned, refusal = (None, None) if waits_for else self._answer(task, step.inputs, step.is_flat)
-            key = task.key
-            if self.pins and key in self.pins:
-                one = Derivation(key, self.pins[key], planned, "as built")
-            else:
-                one = Derivation(key, planned, planned, "worked out", rests_on, refusal, waits_for)
-            of[first + at] = one
-            values[first + at] = one.value
+            self.given.append(given[key])
+            self.values[at] = given[key].value
+        self.rests = self._resting()
+        for slot, (task, step) in enumerate(zip(self.wiring.tasks, self.wiring.steps, strict=True), self.first):
+            waits_for = self._waits_for(step.after) if self.refusals else NOTHING
+            planned, refusal = (None, None) if waits_for else self._answer(task, step)
+            if self.pins and task.key in self.pins:
+                self.values[slot], self.planned[slot] = self.pins[task.key], planned
+                continue
+            self.values[slot] = planned
+            if refusal is not None:
+                self.refusals[slot] = refusal
+            elif waits_for:
+                self.waits[slot] = waits_for
         return frozenset(self.wiring.slots)
 
-    def _underneath(self, slots: tuple[int, ...]) -> tuple[frozenset[Key], frozenset[Key]]:
-        """The assumed things that some values rest on, and what they wait for."""
-        of = self.of
-        rests_on = waits_for = NOTHING
-        for slot in slots:
-            _, _, _, _, below, refusal, waiting = one = of[slot]
-            if below is not rests_on and below:
-                rests_on = below if not rests_on else self._union(rests_on, below)
-            if refusal is not None:
-                waits_for = waits_for | {one.key}
-            elif waiting:
-                waits_for = waits_for | waiting
-        return rests_on, waits_for
+    def _resting(self) -> Sequence[frozenset[Key]]:
+        """What each value rests on, as things are given and pinned now."""
+        assumed = frozenset(
+            key
+            for key, one in zip(self.wiring.choices, self.given, strict=True)
+            if one.is_thing and one.origin == "assumed"
+        )
+        return _resting(self.wiring, assumed, frozenset(self.pins))
 
-    def _union(self, one: frozenset[Key], other: frozenset[Key]) -> frozenset[Key]:
-        """Both together, the same object for the same two."""
-        asked = (id(one), id(other))
-        known = self.unions.get(asked)
-        if known is None:
-            known = self.unions[asked] = one if other <= one else one | other
-            self.held += [one, other]
-        return known
+    def _waits_for(self, slots: tuple[int, ...]) -> frozenset[Key]:
+        """What was refused among some values, or underneath them."""
+        waits_for = NOTHING
+        for slot in slots:
+            if slot in self.refusals:
+                waits_for = waits_for | {self.wiring.keys[slot]}
+            elif slot in self.waits:
+                waits_for = waits_for | self.waits[slot]
+        return waits_for
 
     def again(
         self, given: Mapping[Key, Given], before: Mapping[Key, Given], old_pins: Mapping[Key, Fraction]
@@ -225,58 +252,121 @@ class _Run:
         moved = {key for key in self.pins.keys() | old_pins.keys() if self.pins.get(key) != old_pins.get(key)}
         queued = {wiring.order[key] for key in moved if key in wiring.order}
         for key in changed:
-            self._put(wiring.slots[key], _derivation_of(key, given[key]))
+            slot = wiring.slots[key]
+            self.given[slot], self.values[slot] = given[key], given[key].value
             queued.update(wiring.readers.get(key, ()))
+        before_rests, self.rests = self.rests, self._resting()
+        if before_rests is not self.rests:
+            pairs = enumerate(zip(before_rests, self.rests, strict=True))
+            changed |= {wiring.keys[slot] for slot, (old, new) in pairs if old != new}
         waiting = list(queued)
         heapq.heapify(waiting)
         while waiting:
             at = heapq.heappop(waiting)
-            one = self._worked_out(at)
-            if one == self.of[self.first + at]:
+            if not self._is_otherwise(at):
                 continue
-            self._put(self.first + at, one)
-            changed.add(one.key)
-            for reader in wiring.readers.get(one.key, ()):
+            key = wiring.tasks[at].key
+            changed.add(key)
+            for reader in wiring.readers.get(key, ()):
                 if reader not in queued:
                     queued.add(reader)
                     heapq.heappush(waiting, reader)
         return frozenset(changed)
 
-    def _put(self, slot: int, one: Derivation) -> None:
-        self.of[slot] = one
-        self.values[slot] = one.value
-
-    def _worked_out(self, at: int) -> Derivation:
-        task, step = self.wiring.tasks[at], self.wiring.steps[at]
-        rests_on, waits_for = self._underneath(step.after)
-        planned, refusal = (None, None) if waits_for else self._answer(task, step.inputs, step.is_flat)
+    def _is_otherwise(self, at: int) -> bool:
+        """Work one task out once more; whether another thing stands in its slot now. What is equal stays the same."""
+        task, step, slot = self.wiring.tasks[at], self.wiring.steps[at], self.first + at
+        was = (
+            self.values[slot], self.refusals.pop(slot, None), self.waits.pop(slot, NOTHING),
+            self.planned.pop(slot, NOT_PINNED),
+        )  # fmt: skip
+        waits_for = self._waits_for(step.after) if self.refusals else NOTHING
+        planned, refusal = (None, None) if waits_for else self._answer(task, step)
+        now: tuple[Any, ...] = (planned, refusal, waits_for, NOT_PINNED)
         if self.pins and task.key in self.pins:
-            return Derivation(task.key, self.pins[task.key], planned, "as built")
-        return Derivation(task.key, planned, planned, "worked out", rests_on, refusal, waits_for)
+            self.planned[slot] = planned
+            now = (self.pins[task.key], None, NOTHING, planned)
+        elif refusal is not None:
+            self.refusals[slot] = refusal
+        elif waits_for:
+            self.waits[slot] = waits_for
+        if now == was:
+            return False
+        self.values[slot] = now[0]
+        return True
 
-    def _answer(self, task: Task, inputs: tuple[Any, ...], is_flat: bool) -> Answer:
+    def _answer(self, task: Task, step: Step) -> Answer:
         """What the rule says to these values; the very same values are not asked twice."""
-        values = self.values
+        values, inputs = self.values, step.inputs
         if task.share is not None:
-            return values[inputs[0]][task.share], None
-        if is_flat:
-            arguments = [values[slot] for slot in inputs]
-            asked = (task.rule.function, *map(id, arguments))
+            return values[step.after[0]][task.share], None
+        function = task.rule.function
+        arguments: tuple[Any, ...]
+        if step.take is not None:
+            arguments = step.take(values)
+            asked = (function, *map(id, arguments))
         else:
-            arguments = [
-                values[one] if isinstance(one, int) else tuple([values[slot] for slot in one]) for one in inputs
-            ]
+            arguments = tuple(
+                [values[one] if isinstance(one, int) else tuple([values[slot] for slot in one]) for one in inputs]
+            )
             asked = (
-                task.rule.function,
+                function,
                 *(id(a) if isinstance(s, int) else tuple(map(id, a)) for a, s in zip(arguments, inputs, strict=True)),
             )
         known = self.answered.get(asked)
         if known is not None:
             return known
         try:
-            answer: Answer = (task.rule.function(*arguments), None)
+            answer: Answer = (function(*arguments), None)
         except CannotDerive as refused:
             numbers = tuple(refused.numbers.items())
             answer = (None, Refusal(refused.code, refused.message, refused.fix, numbers))
         self.answered[asked] = answer
         return answer
+
+
+NOT_PINNED = object()
+MOST_RESTS = 8
+_RESTS: WeakKeyDictionary[Wiring, dict[object, Sequence[frozenset[Key]]]] = WeakKeyDictionary()
+
+
+def _resting(wiring: Wiring, assumed: frozenset[Key], pinned: frozenset[Key]) -> Sequence[frozenset[Key]]:
+    """The assumed things underneath each slot; what is pinned as built rests on nothing. Worked out once for each."""
+    known = _RESTS.setdefault(wiring, {})
+    found = known.get((assumed, pinned))
+    if found is None:
+        if len(known) >= MOST_RESTS:
+            known.clear()
+        found = known[assumed, pinned] = _rests(wiring, assumed, pinned)
+    return found
+
+
+def _rests(wiring: Wiring, assumed: frozenset[Key], pinned: frozenset[Key]) -> Sequence[frozenset[Key]]:
+    rests = [frozenset({key}) if key in assumed else NOTHING for key in wiring.choices]
+    rests += [NOTHING] * (len(wiring.constants) + len(wiring.tasks))
+    unions: dict[tuple[int, int], frozenset[Key]] = {}
+    """The same object for the same two, which stay: they stand in a slot."""
+    first = len(wiring.choices) + len(wiring.constants)
+    for slot, (task, step) in enumerate(zip(wiring.tasks, wiring.steps, strict=True), first):
+        if task.key in pinned:
+            continue
+        below = NOTHING
+        for one in {id(rests[at]): rests[at] for at in step.after}.values():
+            if one and below:
+                asked = (id(below), id(one))
+                if asked not in unions:
+                    unions[asked] = below if one <= below else below | one
+                below = unions[asked]
+            else:
+                below = below or one
+        rests[slot] = below
+    return rests
+
+
+def _differ(old: Any, new: Any) -> bool:
+    return old is not new and bool(old != new)
+
+
+def _differ_at(old: Mapping[int, Any], new: Mapping[int, Any], at: int) -> bool:
+    """Whether two sides say otherwise of a slot, or only one of them says something."""
+    return (at in old) != (at in new) or _differ(old[at], new[at])

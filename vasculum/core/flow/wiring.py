@@ -7,10 +7,11 @@ worked-out name that belongs to one of its own families of kinds (``front.`` …
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from functools import cached_property
 from graphlib import CycleError, TopologicalSorter
+from operator import itemgetter
 from typing import Any, NamedTuple
 
 from vasculum.core.errors import Unwired
@@ -57,8 +58,15 @@ class Step(NamedTuple):
 
     inputs: tuple[Input, ...]
     after: tuple[int, ...]
-    is_flat: bool
-    """Whether every input is one slot."""
+    take: Callable[[Sequence[Any]], tuple[Any, ...]] | None
+    """All inputs at once, where each is one slot."""
+
+
+def _taking(inputs: tuple[int, ...]) -> Callable[[Sequence[Any]], tuple[Any, ...]]:
+    """What takes the values of some slots."""
+    if len(inputs) > 1:
+        return itemgetter(*inputs)
+    return lambda values: tuple([values[slot] for slot in inputs])
 
 
 @dataclass(frozen=True, eq=False)
@@ -87,6 +95,11 @@ class Wiring:
         return found
 
     @cached_property
+    def keys(self) -> tuple[Key, ...]:
+        """The key of each slot; that of a constant is nothing."""
+        return (*self.choices, *([("", "")] * len(self.constants)), *(task.key for task in self.tasks))
+
+    @cached_property
     def steps(self) -> tuple[Step, ...]:
         """Every task as the solver runs it."""
         constants = {id(one): len(self.choices) + at for at, one in enumerate(self.constants)}
@@ -96,9 +109,10 @@ class Wiring:
         slots = self.slots
         after = tuple([slots[key] for key in task.after])
         if task.share is not None:
-            return Step((after[0],), after, True)
+            return Step((after[0],), after, None)
         if len(task.feeds) == len(task.rule.needs):
-            return Step(tuple([slots[key] for _, key in task.feeds]), after, True)
+            flat = tuple([slots[key] for _, key in task.feeds])
+            return Step(flat, after, _taking(flat))
         feeds, each, defaults = dict(task.feeds), dict(task.each), dict(task.rule.defaults)
         nothing = constants[id(None)]
         inputs: list[Input] = []
@@ -109,7 +123,8 @@ class Wiring:
                 inputs.append(slots[feeds[need]])
             else:
                 inputs.append(constants[id(defaults[need])])
-        return Step(tuple(inputs), after, not each)
+        of_one = tuple([one for one in inputs if isinstance(one, int)])
+        return Step(tuple(inputs), after, None if each else _taking(of_one))
 
 
 def wire(catalogue: Catalogue, places: Mapping[str, Place], choices: Iterable[Key]) -> Wiring:
