@@ -98,12 +98,12 @@ class Quantities(Mapping[Key, Derivation]):
         """Those whose rule refused them, in the order in which they are worked out."""
         return [self._at(slot) for slot in sorted(self._run.refusals)]
 
-    def otherwise(self, before: Quantities) -> list[tuple[Key, Derivation, Derivation]] | None:
-        """What differs from those over the same wiring: its key, what it was and what it is; None of another wiring."""
+    def otherwise(self, before: Quantities) -> list[Key] | None:
+        """The keys whose quantities differ from those over the same wiring; None where that is another one."""
         if before._slots is not self._slots:
             return None
         keys = self._run.wiring.keys
-        return [(keys[slot], before._at(slot), self._at(slot)) for slot in self._run.otherwise(before._run)]
+        return [keys[slot] for slot in self._run.otherwise(before._run)]
 
 
 @dataclass(frozen=True)

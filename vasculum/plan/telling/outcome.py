@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Collection
-from typing import Annotated, Any
+from typing import Annotated
 
 from pydantic import Field
 
-from vasculum.core.flow import Derivation, Key, key_text
+from vasculum.core.flow import Key, key_text
 from vasculum.plan.document import Model, as_usual
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.meeting import Proof
@@ -101,8 +101,8 @@ def outcome_delta(
     Args:
         on_screen: what alone is asked for, beside the sizes that are listed as moved; none asks for everything.
     """
-    changed = _changed(before, after)
-    moved = None if before is None else _moved(before, after, changed)
+    changed, gone = _changed(before, after)
+    moved = None if before is None else _moved(before, after, [*changed, *gone])
     shown = None if on_screen is None else {*on_screen.keys, *(moved.keys if moved else ())}
     names = SECTIONS if on_screen is None else on_screen.sections
     now = {name: section_of(after, name, proofs[1]) for name in names}
@@ -110,48 +110,38 @@ def outcome_delta(
     sections = {n: value for n, value in now.items() if n != "parts" and (n not in then or then[n] != value)}
     return OutcomeDelta(
         quantities=_said_otherwise(before, after, changed, shown),
-        gone=sorted(
-            t for t in (key_text(key) for key, _, now in changed if now is None) if shown is None or t in shown
-        ),
+        gone=sorted(text for text in map(key_text, gone) if shown is None or text in shown),
         parts=_parts(then.get("parts", []), now["parts"]) if "parts" in now else None,
         moved=moved,
         **sections,
     )
 
 
-Change = tuple[Key, Derivation | None, Derivation | None]
-"""A quantity that a person may ask about, as it was and as it is: none where it was not there, or is no longer."""
-
-
-def _changed(before: SolvedPlan | None, after: SolvedPlan) -> list[Change]:
-    """The quantities that are otherwise now, or are said in another unit."""
+def _changed(before: SolvedPlan | None, after: SolvedPlan) -> tuple[list[Key], list[Key]]:
+    """The quantities that are otherwise now, or are said in another unit; and those that there are no longer."""
     now, new = quantity_keys(after), after.solved.quantities
     if before is None:
-        return [(key, None, new[key]) for key in now]
+        return list(now), []
     then, old = quantity_keys(before), before.solved.quantities
     is_said_anew = before.plan.units.length != after.plan.units.length
     differ = None if is_said_anew else new.otherwise(old)
     if differ is not None:
-        return [one for one in differ if one[0] in now]
-    both = [(key, old[key] if key in then else None, new[key]) for key in now]
-    gone = [(key, old[key], None) for key in then if key not in now]
-    return [*((key, was, one) for key, was, one in both if is_said_anew or was != one), *gone]
-
-
-def _gone(changed: list[Change]) -> list[str]:
-    return [key_text(key) for key, _, now in changed if now is None]
+        return [key for key in differ if key in now], []
+    changed = [key for key in now if is_said_anew or key not in then or old[key] != new[key]]
+    return changed, [key for key in then if key not in now]
 
 
 def _said_otherwise(
-    before: SolvedPlan | None, after: SolvedPlan, changed: list[Change], shown: Collection[str] | None
+    before: SolvedPlan | None, after: SolvedPlan, changed: list[Key], shown: Collection[str] | None
 ) -> dict[str, QuantityShown]:
     """What changed as it is said now, where it was said otherwise; of what is shown."""
+    held: Collection[Key] = () if before is None else quantity_keys(before)
     found = {}
-    for key, was, now in changed:
+    for key in changed:
         text = key_text(key)
-        if now is not None and (shown is None or text in shown):
+        if shown is None or text in shown:
             said = quantity_shown(after, key)
-            if before is None or was is None or said != quantity_shown(before, key):
+            if before is None or key not in held or said != quantity_shown(before, key):
                 found[text] = said
     return found
 
@@ -166,18 +156,19 @@ def _parts(before: list[PartShown], after: list[PartShown]) -> PartsDelta | None
 
 def moved_keys(before: SolvedPlan, after: SolvedPlan) -> list[Key]:
     """Sizes that are read otherwise now, those of parts first: not those that are only said in another unit."""
-    return _in_order(before, after, _changed(before, after))
+    changed, gone = _changed(before, after)
+    return _in_order(before, after, [*changed, *gone])
 
 
-def _in_order(before: SolvedPlan, after: SolvedPlan, changed: list[Change]) -> list[Key]:
+def _in_order(before: SolvedPlan, after: SolvedPlan, keys: list[Key]) -> list[Key]:
     """Those whose value is another one, sizes of parts first; lists are not compared.
 
     What is rounded to be read may have changed by less than that.
     """
     found: tuple[list[Key], list[Key]] = ([], [])
-    of_parts = size_keys(after.solved.wiring)
-    for key, old, new in changed:
-        was, now = None if old is None else old.value, None if new is None else new.value
+    of_parts, old, new = size_keys(after.solved.wiring), before.solved.value, after.solved.value
+    for key in keys:
+        was, now = old(*key), new(*key)
         if was is now or isinstance(was, tuple) or isinstance(now, tuple) or was == now:
             continue
         are_rounded = isinstance(was, float) and isinstance(now, float)
@@ -188,28 +179,23 @@ def _in_order(before: SolvedPlan, after: SolvedPlan, changed: list[Change]) -> l
 
 def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
     """Every size that changed from one solution to the next, in the unit of the later one."""
-    old, new = before.solved.quantities, after.solved.quantities
+    old, new = before.solved.value, after.solved.value
     return [
         Moved(
             key=key_text(key),
             label=label_at(after, key),
             place_name=place_name(after.plan, key[0]),
-            old=shown(after, _value(old, key), unit_of(key[1], after.plan.defaults_edition)),
-            new=shown(after, _value(new, key), unit_of(key[1], after.plan.defaults_edition)),
+            old=shown(after, old(*key), unit_of(key[1], after.plan.defaults_edition)),
+            new=shown(after, new(*key), unit_of(key[1], after.plan.defaults_edition)),
         )
         for key in moved_keys(before, after)
     ]
 
 
-def _moved(before: SolvedPlan, after: SolvedPlan, changed: list[Change]) -> MovedKeys | None:
+def _moved(before: SolvedPlan, after: SolvedPlan, changed: list[Key]) -> MovedKeys | None:
     keys = _in_order(before, after, changed)
     if not keys:
         return None
     listed = keys[:MOST_MOVED]
     names = {place: place_name(after.plan, place) for place in dict.fromkeys(key[0] for key in listed)}
     return MovedKeys(keys=[key_text(key) for key in listed], names=names, more=len(keys) - len(listed))
-
-
-def _value(quantities: Any, key: Key) -> Any:
-    one = quantities.get(key)
-    return None if one is None else one.value
