@@ -192,17 +192,19 @@ class _Run:
 
     def otherwise(self, before: _Run) -> list[int]:
         """The slots where another thing stands than before."""
-        found = {at for at, (old, new) in enumerate(zip(before.values, self.values, strict=True)) if _differ(old, new)}
-        if before.rests is not self.rests:
-            pairs = enumerate(zip(before.rests, self.rests, strict=True))
-            found |= {at for at, (old, new) in pairs if _differ(old, new)}
+        found: set[int] = set()
+        for then, now in ((before.values, self.values), (before.rests, self.rests)):
+            if then is not now:
+                pairs = enumerate(zip(then, now, strict=True))
+                found |= {at for at, (old, new) in pairs if old is not new and old != new}
         given = enumerate(zip(before.given, self.given, strict=True))
         found |= {at for at, (old, new) in given if old is not new and old.origin != new.origin}
         sides: tuple[tuple[dict[int, Any], dict[int, Any]], ...] = (
             (before.planned, self.planned), (before.refusals, self.refusals), (before.waits, self.waits),
         )  # fmt: skip
-        for old_side, new_side in sides:
-            found |= {at for at in old_side.keys() | new_side.keys() if _differ_at(old_side, new_side, at)}
+        for then_at, now_at in sides:
+            at_either = then_at.keys() | now_at.keys()
+            found |= {at for at in at_either if then_at.get(at, NOT_SAID) != now_at.get(at, NOT_SAID)}
         return sorted(found)
 
     def whole(self, given: Mapping[Key, Given]) -> frozenset[Key]:
@@ -278,11 +280,11 @@ class _Run:
         task, step, slot = self.wiring.tasks[at], self.wiring.steps[at], self.first + at
         was = (
             self.values[slot], self.refusals.pop(slot, None), self.waits.pop(slot, NOTHING),
-            self.planned.pop(slot, NOT_PINNED),
+            self.planned.pop(slot, NOT_SAID),
         )  # fmt: skip
         waits_for = self._waits_for(step.after) if self.refusals else NOTHING
         planned, refusal = (None, None) if waits_for else self._answer(task, step)
-        now: tuple[Any, ...] = (planned, refusal, waits_for, NOT_PINNED)
+        now: tuple[Any, ...] = (planned, refusal, waits_for, NOT_SAID)
         if self.pins and task.key in self.pins:
             self.planned[slot] = planned
             now = (self.pins[task.key], None, NOTHING, planned)
@@ -325,7 +327,7 @@ class _Run:
         return answer
 
 
-NOT_PINNED = object()
+NOT_SAID = object()
 MOST_RESTS = 8
 _RESTS: WeakKeyDictionary[Wiring, dict[object, Sequence[frozenset[Key]]]] = WeakKeyDictionary()
 
@@ -361,12 +363,3 @@ def _rests(wiring: Wiring, assumed: frozenset[Key], pinned: frozenset[Key]) -> S
                 below = below or one
         rests[slot] = below
     return rests
-
-
-def _differ(old: Any, new: Any) -> bool:
-    return old is not new and bool(old != new)
-
-
-def _differ_at(old: Mapping[int, Any], new: Mapping[int, Any], at: int) -> bool:
-    """Whether two sides say otherwise of a slot, or only one of them says something."""
-    return (at in old) != (at in new) or _differ(old[at], new[at])
