@@ -23,7 +23,9 @@ def drawn(plan: SolvedPlan, name: str) -> list[Rect]:
 
 def test_rails_hang_around_the_runner_line_at_both_walls() -> None:
     plan = on("hung")
-    left, right = drawn(plan, "hung_rail_height")
+    left, right = drawn(plan, "hung_rail_thickness")
+    runner, _ = drawn(plan, "runner_line_built")
+    assert (runner.corner[0], runner.width) == (mm("3/4"), mm("1/2")), "between the rail and the box"
     assert (left.corner[0], right.corner[0] + right.width) == (0, mm("22 1/2"))
     assert left.corner[1] + left.height / 2 == value(plan, "runner_from_floor")
     assert (left.width, left.height) == (mm("3/4"), mm("2"))
@@ -37,7 +39,7 @@ def test_posts_stand_the_whole_height_of_the_bay() -> None:
 
 def test_a_batten_ends_where_the_tray_begins() -> None:
     plan = on("batten")
-    left, _ = drawn(plan, "batten_projection")
+    left, _ = drawn(plan, "runner_projects")
     assert left.corner[1] + left.height == value(plan, "room_from_floor") + value(plan, "play_below")
     assert left.width > value(plan, "beside_box")
 
@@ -52,6 +54,21 @@ def test_what_a_box_rides_on_is_under_its_sides(system: str) -> None:
     assert left.height == value(plan, "play_below")
 
 
+def test_a_clip_rail_stands_between_its_post_and_the_runner() -> None:
+    plan = on("posts")
+    (post, _), rails = drawn(plan, "post_thickness"), drawn(plan, "runner_line_built")
+    edges = sorted((one.corner[0], one.corner[0] + one.width) for one in rails)[:2]
+    assert [post.corner[0] + post.width, edges[0][1]] == [one[0] for one in edges]
+    assert edges[1][1] == plan.solved.value(drawer_of(plan.plan), "box_from_left")
+
+
+def test_a_wooden_runner_reaches_into_the_groove_of_the_side() -> None:
+    plan = on("wooden")
+    left, _ = drawn(plan, "runner_projects")
+    box = plan.solved.value(drawer_of(plan.plan), "box_from_left")
+    assert 0 == left.corner[0] < box < left.width == value(plan, "runner_projects")
+
+
 def test_side_mount_runners_need_nothing_more() -> None:
     plan = on("side_mount")
-    assert not [*drawn(plan, "runner_seat"), *drawn(plan, "hung_rail_height"), *drawn(plan, "post_thickness")]
+    assert not [*drawn(plan, "runner_seat"), *drawn(plan, "hung_rail_thickness"), *drawn(plan, "post_thickness")]

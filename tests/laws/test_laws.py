@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from fractions import Fraction
 
+import pytest
 from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 
@@ -13,10 +14,13 @@ from vasculum.core.errors import LengthRefused
 from vasculum.core.flow import read_key
 from vasculum.core.lengths import read_length, show
 from vasculum.core.reasons import snap_down, snap_up
+from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import read_plan, write_plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
+from vasculum.plan.making.marking import marked
+from vasculum.plan.making.pieces import made_of, pieces_of
 from vasculum.plan.telling.solution import solution_of
 from vasculum.plan.telling.why import tell
 
@@ -156,8 +160,30 @@ def test_a_plan_file_reads_as_it_was_written_and_solves_the_same(plan: SolvedPla
 @MANY
 @given(drawers(), sixty_fourths(1, 3))
 def test_solving_a_change_agrees_with_solving_anew(plan: SolvedPlan, gap: str) -> None:
+    """Quantities and pieces, of which what did not change is taken over."""
+    made_of(plan)
     after = changed(plan.plan, step("/choices/bottom_play", "1/32 in"), step("/choices/gap", gap))
-    assert solve_plan(after, plan).solved.quantities == solve_plan(after).solved.quantities
+    again, anew = solve_plan(after, plan), solve_plan(after)
+    assert again.solved.quantities == anew.solved.quantities
+    assert made_of(again) == made_of(anew)
+
+
+@pytest.mark.parametrize("plan_id", DEMO_PLANS)
+def test_pieces_follow_their_stock_though_no_size_changed(plan_id: str) -> None:
+    """A sheet as thick as the one before, another grain, a band: pieces are of it."""
+    plan = marked(demo_plan(plan_id))
+    made_of(plan)
+    sheets = plan.plan.library.sheets
+    first = plan.plan.choices["side_sheet"]
+    twin = f"sheet-{plan.plan.next_id}"
+    path = f"/library/sheets/{twin}"
+    steps = [step(path, sheets[first].model_dump(mode="json")), step("/choices/side_sheet", twin)]
+    steps += [step(f"/library/sheets/{one}/grain", "free") for one in sheets]
+    after = changed(plan.plan, *steps, step("/next_id", plan.plan.next_id + 1))
+    again, anew = solve_plan(after, plan), solve_plan(after)
+    assert again.solved.wiring is plan.solved.wiring
+    assert made_of(again) == made_of(anew) != made_of(plan)
+    assert {piece.sheet for piece in pieces_of(again)} & {twin}
 
 
 # ---- lengths ------------------------------------------------------------------------------------------------------

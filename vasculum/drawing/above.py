@@ -8,11 +8,13 @@ from math import cos, radians, sin
 from vasculum.core.lengths import Mm
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Sheet, Text, scale_for
+from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Layer, Line, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.standing import standing
 from vasculum.drawing.walls import walls_from_above
-from vasculum.plan.laying.layout import BOXES, Node, divider_of, nodes_of
+from vasculum.plan.laying.layout import BOXES, Node, nodes_of
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import STRIPS
 
 ZERO = Fraction(0)
 
@@ -30,11 +32,12 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int]) ->
     middle = _middle(plan, chosen)
     for node in nodes_of(plan.plan, space):
         if _spans(plan, node.id, middle):
-            _upright(Sizes(plan, node.id, sheet), node)
+            for board in standing(Sizes(plan, node.id, sheet), "divider"):
+                if board.spans("up", middle):
+                    sheet.add(*board.seen("above", "cut", "cells", board.thin))
             if not node.place.children:
                 _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], is_chosen=node.id == chosen)
-    _packing(sizes, width, depth)
-    sheet.add(*case_from_above(sizes, width))
+    sheet.add(*case_from_above(sizes))
     sheet.add(*from_above(sizes, space, middle))
     _door(Sizes(plan, chosen, sheet))
     sizes.dimension("clear_width", "across", -FIRST - STEP, (ZERO, ZERO), (width, ZERO))
@@ -68,16 +71,9 @@ def _spans(plan: SolvedPlan, place: str, height: Mm | None) -> bool:
     return height is not None and floor is not None and own is not None and floor <= height < floor + own
 
 
-def _upright(at: Sizes, node: Node) -> None:
-    """The board before a column."""
-    parent = at.plan.plan.places.get(node.parent or "")
-    if node.of != "column" or node.number == 0 or parent is None or divider_of(parent) != "board":
-        return
-    board = at.all_of("cell_from_left", "divider_thickness")
-    depth = at.plan.solved.value(node.parent or "", "divider_depth_cut")
-    if board is not None and depth is not None:
-        x, thickness = board
-        at.sheet.add(Rect("cut", "cells", (x - thickness, ZERO), thickness, depth, at.key("divider_thickness")))
+_AS: dict[str, tuple[Role, Layer, str]] = {
+    "front": ("cut", "front", "front_width_cut"), "shelf": ("fill", "cells", "shelf_length_cut"),
+}  # fmt: skip
 
 
 def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
@@ -88,17 +84,9 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     sheet = at.sheet
     if node.place.holds in BOXES:
         _box(at, number, is_chosen)
-    front = at.all_of("front_from_left", "front_width_cut", "front_thickness", "set_back")
-    if front is not None and at.own("front_width_cut") is not None:
-        left, front_width, thickness, set_back = front
-        corner = (left, set_back - thickness)
-        sheet.add(Rect("cut", "front", corner, front_width, thickness, at.key("front_width_cut"), number))
-    if node.place.holds == "shelf":
-        shelf = at.all_of("shelf_length_cut", "shelf_depth_cut")
-        if shelf is not None:
-            length, shelf_depth = shelf
-            corner = (x + (width - length) / 2, ZERO)
-            sheet.add(Rect("fill", "cells", corner, length, shelf_depth, at.key("shelf_length_cut"), number))
+    for one in standing(at, "front", "shelf"):
+        role, layer, key = _AS[one.piece.role]
+        sheet.add(*one.seen("above", role, layer, at.key(key), tint=number))
     if node.place.holds == "bin":
         bin_ = at.all_of("bin_width", "bin_depth")
         if bin_ is not None:
@@ -117,11 +105,9 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
         return
     x, width, depth, start = box
     at.sheet.add(Rect("fill", "box", (x, start), width, depth, at.key("outside_width"), number))
-    runner = at.all_of("beside_box", "runner_length")
-    if runner is not None:
-        clearance, length = runner
-        for left in (x - clearance, x + width):
-            at.sheet.add(Rect("hidden", "runners", (left, start), clearance, length, at.key("runner_length")))
+    for one in standing(at):
+        if not one.piece.rule.stock or one.piece.rule.stock in STRIPS:
+            at.sheet.add(*one.seen("above", "hidden", "runners", at.key("runner_length")))
     whole = at.all_of("clear_width", "clear_depth")
     if not is_chosen or whole is None:
         return
@@ -137,12 +123,3 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
         at.dimension("inside_depth", "up", FIRST, *ends)
     at.dimension("outside_width", "across", FIRST, (x, cell_depth), (x + width, cell_depth))
     at.dimension("outside_depth", "up", FIRST + STEP, (edge, start), (edge, start + depth))
-
-
-def _packing(sizes: Sizes, width: Mm, depth: Mm) -> None:
-    """Packing strips along the sides of the case."""
-    for name, edge, way in (("packing_left", ZERO, -1), ("packing_right", width, 0)):
-        thickness = sizes.of(name)
-        if thickness is not None and thickness > 0:
-            corner = (edge + way * thickness, ZERO)
-            sizes.sheet.add(Rect("hidden", "runners", corner, thickness, depth, sizes.key(name)))

@@ -1,43 +1,44 @@
-"""What carries a box besides its runner, from the front: rails under a top, posts, battens, skids; hidden lines."""
+"""What carries a box, from the front: runners, packing, rails, battens, posts, and what it rides on; hidden lines."""
 
 from __future__ import annotations
 
 from collections.abc import Iterator
 from fractions import Fraction
 
-from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Primitive, Rect
 from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.standing import standing
+from vasculum.plan.making.pieces import STRIPS
 
 ZERO = Fraction(0)
 
 
 def carriers(at: Sizes) -> Iterator[Primitive]:
     """Both sides of one box."""
-    sizes = at.all_of("box_from_left", "outside_width", "beside_box", "room_from_floor", "play_below")
-    if sizes is None:
+    for one in standing(at):
+        if not one.piece.rule.stock:
+            yield from one.seen("front", "hidden", "runners", at.key("runner_line_built"))
+        elif one.piece.rule.stock in STRIPS:
+            yield from one.seen("front", "hidden", "runners", one.thin)
+    yield from _posts(at)
+    yield from _under(at)
+
+
+def _posts(at: Sizes) -> Iterator[Rect]:
+    """Posts in the corners of the bay: nobody says how far they reach back, so no body stands for them."""
+    post = at.all_of("box_from_left", "outside_width", "beside_box", "cell_from_floor", "cell_height", "post_thickness")
+    if at.own("clip_rail_count") is None or post is None:
         return
-    x, width, beside, room, below = sizes
-    left, right = x - beside, x + width + beside
-    for name, thick, low, high in _strips(at, room, below):
-        for corner in (left, right - thick):
-            yield Rect("hidden", "runners", (corner, low), thick, high, at.key(name))
-    side = at.of("side_thickness")
-    is_on_seat = at.own("runner_seat") is not None and at.own("batten_engagement") is None
-    if is_on_seat and side is not None and below > 0:
-        for corner in (x, x + width - side):
-            yield Rect("hidden", "runners", (corner, room), side, below, at.key("runner_seat"))
+    x, width, beside, low, high, thick = post
+    for left in (x - beside, x + width + beside - thick):
+        yield Rect("hidden", "runners", (left, low), thick, high, at.key("post_thickness"))
 
 
-def _strips(at: Sizes, room: Mm, below: Mm) -> Iterator[tuple[str, Mm, Mm, Mm]]:
-    """Along the walls: the size that is shown, how thick, from where, how high."""
-    line = at.own("runner_from_floor")
-    rail = at.all_of("hung_rail_thickness", "hung_rail_height")
-    if at.own("hung_across") is not None and rail is not None and line is not None:
-        yield "hung_rail_height", rail[0], line - rail[1] / 2, rail[1]
-    cell = at.all_of("cell_from_floor", "cell_height", "post_thickness")
-    if at.own("clip_rail_count") is not None and cell is not None:
-        yield "post_thickness", cell[2], cell[0], cell[1]
-    batten = at.all_of("batten_projection", "runner_height")
-    if at.own("batten_engagement") is not None and batten is not None:
-        yield "batten_projection", batten[0], room + below - batten[1], batten[1]
+def _under(at: Sizes) -> Iterator[Rect]:
+    """What a box rides on, under its sides: rollers, skids, or runners that are not at its sides."""
+    seat = at.all_of("box_from_left", "outside_width", "room_from_floor", "play_below", "side_thickness")
+    if at.own("runner_seat") is None or at.own("batten_engagement") is not None or seat is None:
+        return
+    x, width, room, below, side = seat
+    for left in (x, x + width - side) if below > 0 else ():
+        yield Rect("hidden", "runners", (left, room), side, below, at.key("runner_seat"))

@@ -17,8 +17,9 @@ from vasculum.drawing.panel import matched_splits, panel_of
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import section
 from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.standing import standing
 from vasculum.drawing.way_in import brought_in
-from vasculum.plan.laying.layout import BOXES, Node, boxes_of, divider_of, nodes_of, numbers_of
+from vasculum.plan.laying.layout import BOXES, Node, boxes_of, nodes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 
 ZERO = Fraction(0)
@@ -65,13 +66,13 @@ def elevation(plan: SolvedPlan, space: str) -> Sheet:
     sheet.scale = scale_for(width, height, *OPENING_PAPER)
     nodes = list(nodes_of(plan.plan, space))
     numbers = numbers_of(plan.plan)
-    sheet.add(*case_from_front(sizes, (left, ZERO)))
+    sheet.add(*case_from_front(sizes))
     sheet.add(*from_the_front(sizes, space))
     for node in nodes:
         at = Sizes(plan, node.id, sheet)
         _cell(at, node, numbers.get(node.id, 0))
-        if node.parent is not None and node.number > 0 and divider_of(plan.plan.places[node.parent]) == "board":
-            _divider(at, node)
+        for board in standing(at, "divider"):
+            sheet.add(*board.seen("front", "cut", "cells", board.thin))
         if node.parent is not None:
             _handle(plan, at, node, node.parent)
     sheet.add(Rect("outline", "opening", (left, ZERO), width, height, sizes.key("opening_width")))
@@ -93,10 +94,8 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     _front(at, number)
     if node.place.holds in BOXES:
         _box_from_front(at, number)
-    if node.place.holds == "shelf":
-        thickness = at.of("divider_thickness")
-        if thickness is not None:
-            at.sheet.add(Rect("cut", "cells", (x, y), width, thickness, at.key("shelf_length_cut"), number))
+    for shelf in standing(at, "shelf"):
+        at.sheet.add(*shelf.seen("front", "cut", "cells", "across", tint=number))
     if node.place.holds == "bin":
         bin_ = at.all_of("bin_width", "bin_height")
         if bin_ is not None:
@@ -123,19 +122,6 @@ def _label(at: Sizes, node: Node, number: int, middle: tuple[Mm, Mm], width: Mm)
     at.sheet.add(Text("label", "cells", point, label, LABEL_HEIGHT, key=at.key("cell_width")))
 
 
-def _divider(at: Sizes, node: Node) -> None:
-    """The board before this part of a split."""
-    cell = at.all_of("cell_from_left", "cell_from_floor", "cell_width", "cell_height", "divider_thickness")
-    if cell is None:
-        return
-    x, y, width, height, thickness = cell
-    key = at.key("divider_thickness")
-    if node.of == "column":
-        at.sheet.add(Rect("cut", "cells", (x - thickness, y), thickness, height, key))
-    else:
-        at.sheet.add(Rect("cut", "cells", (x, y + height), width, thickness, key))
-
-
 def _handle(plan: SolvedPlan, at: Sizes, node: Node, parent: str) -> None:
     """What can be dragged between this part of a split and the next: the board, or the line without one."""
     children = plan.plan.places[parent].children
@@ -151,13 +137,9 @@ def _handle(plan: SolvedPlan, at: Sizes, node: Node, parent: str) -> None:
 
 
 def _front(at: Sizes, number: int) -> None:
-    if at.own("front_width_cut") is None:
-        return
-    front = at.all_of("front_from_left", "front_from_floor", "front_width_cut", "front_height_cut")
-    if front is not None:
-        x, y, width, height = front
-        at.sheet.add(Rect("fill", "front", (x, y), width, height, at.key("front_width_cut"), number))
-        _pulls(at, (x, y))
+    for front in standing(at, "front"):
+        at.sheet.add(*front.seen("front", "fill", "front", at.key("front_width_cut"), tint=number))
+        _pulls(at, (front.low["across"], front.low["up"]))
 
 
 def _pulls(at: Sizes, corner: tuple[Mm, Mm]) -> None:
@@ -194,30 +176,11 @@ def _box_from_front(at: Sizes, number: int) -> None:
     tint = number if is_seen else 0
     sheet.add(Rect(role, "box", (x, room + below), width, height, at.key("outside_width"), tint))
     sheet.add(*carriers(at))
-    runner = at.all_of("runner_from_floor", "runner_height", "beside_box")
-    if runner is None:
-        return
-    line, runner_height, clearance = runner
-    for corner in (x - clearance, x + width):
-        place = (corner, line - runner_height / 2)
-        sheet.add(Rect("hidden", "runners", place, clearance, runner_height, at.key("runner_line_built")))
-    _packing(at, (left, cell), line - runner_height / 2, runner_height)
-    beyond = Fraction(2) * sheet.scale
-    ends = ((left - beyond, line), (left + cell + beyond, line))
-    sheet.add(Line("centre", "runners", *ends, at.key("runner_line_built")))
-
-
-def _packing(at: Sizes, cell: tuple[Mm, Mm], from_floor: Mm, height: Mm) -> None:
-    """Packing strips behind the runners, out to the inside of the case; only where the cell touches it."""
-    left, width = cell
-    strips = (("packing_left", left, -1), ("packing_right", left + width, 0))
-    clear = at.of("clear_width")
-    for name, edge, way in strips:
-        thickness = at.of(name)
-        touches = edge == 0 if way else edge == clear
-        if thickness is not None and thickness > 0 and touches:
-            corner = (edge + way * thickness, from_floor)
-            at.sheet.add(Rect("hidden", "runners", corner, thickness, height, at.key(name)))
+    line = at.of("runner_from_floor")
+    if line is not None:
+        beyond = Fraction(2) * sheet.scale
+        ends = ((left - beyond, line), (left + cell + beyond, line))
+        sheet.add(Line("centre", "runners", *ends, at.key("runner_line_built")))
 
 
 def _right_edge(sizes: Sizes, opening_right: Mm) -> Mm:

@@ -4,13 +4,16 @@ from __future__ import annotations
 
 from fractions import Fraction
 
+from vasculum.core.flow.things import Axis
 from vasculum.core.lengths import Mm
 from vasculum.drawing.carcass import case_from_side
 from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
+from vasculum.drawing.standing import standing
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import STRIPS
 
 ZERO = Fraction(0)
 
@@ -32,74 +35,48 @@ def section(plan: SolvedPlan, drawer: str, tint: int) -> Sheet:
     ):
         sheet.add(Line("outline", "opening", start, end, sizes.key("clear_depth")))
     sizes.dimension("clear_depth", "across", -FIRST - STEP, (ZERO, ZERO), (depth, ZERO))
-    front = sizes.all_of("front_thickness", "front_height_cut", "front_from_floor", "set_back")
-    if front is not None and sizes.own("front_height_cut") is not None:
-        thickness, front_height, from_floor, set_back = front
-        corner = (set_back - thickness, from_floor - floor)
-        sheet.add(Rect("cut", "front", corner, thickness, front_height, sizes.key("front_thickness"), tint))
     of = next(s for s in plan.plan.space_order if any(node.id == drawer for node in nodes_of(plan.plan, s)))
     sheet.add(*from_the_side(sizes, of, (floor, height)))
     if sizes.of("case_outside_depth") is not None:
         case_floor, whole = sizes.of("opening_height"), sizes.of("cell_from_floor")
         if case_floor is not None and whole is not None and whole == 0 and case_floor == height:
-            sheet.add(*case_from_side(sizes, height))
+            sheet.add(*case_from_side(Sizes(plan, of, sheet)))
     _box_from_side(sizes, tint, (depth, height), floor)
     return sheet
 
 
 def _box_from_side(sizes: Sizes, tint: int, cell: tuple[Mm, Mm], floor: Mm) -> None:
     depth, height = cell
-    box = sizes.all_of(
-        "set_back",
-        "outside_depth",
-        "outside_height",
-        "room_from_floor",
-        "play_below",
-        "front_wall",
-        "box_back_thickness",
-    )
+    box = sizes.all_of("set_back", "outside_depth", "outside_height", "room_from_floor", "play_below")
+    middle = sizes.all_of("cell_from_left", "cell_width")
+    cut = [one for one in standing(sizes) if middle and one.spans("across", middle[0] + middle[1] / 2)]
+    for one in cut:
+        if one.piece.role == "front":
+            sizes.sheet.add(*one.seen("side", "cut", "front", one.thin, (ZERO, floor), tint))
     if box is None:
         return
-    start, box_depth, box_height, room, play, front, back = box
+    start, box_depth, box_height, room, play = box
     below = room - floor + play
     sheet, end = sizes.sheet, start + box_depth
-    bottom = sizes.all_of("bottom_depth_cut", "bottom_thickness", "wall_height_cut")
     sheet.add(Rect("fill", "box", (start, below), box_depth, box_height, sizes.key("outside_depth"), tint))
-    if bottom is not None:
-        length, thickness, wall = bottom
-        wall_from = below + box_height - wall
-        ahead, behind = (sizes.own(f"set_in_{at}") or ZERO for at in ("front", "back"))
-        for x, t in ((start + ahead, front), (end - back - behind, back)):
-            if t == 0:
-                continue
-            high = wall if x == start + ahead else sizes.of("back_wall_height_cut") or wall
-            sheet.add(Rect("cut", "box", (x, wall_from + wall - high), t, high, sizes.key("wall_height_cut"), tint))
-        raised = sizes.of("bottom_raise") if sizes.of("groove_width") is not None else ZERO
-        at = (start + _bottom_begins(sizes, front, box_depth - length), below + (raised or ZERO))
-        sheet.add(Rect("cut", "box", at, length, thickness, sizes.key("bottom_depth_cut"), tint))
+    for one in cut:
+        if one.piece.rule.moves and one.piece.role != "front":
+            size: Axis = "up" if one.thin == "back" else "back"
+            sheet.add(*one.seen("side", "cut", "box", size, (ZERO, floor), tint))
     sizes.dimension("outside_depth", "across", FIRST, (start, height), (end, height))
     sizes.dimension("outside_height", "up", FIRST, (depth, below), (depth, below + box_height))
-    _runner_from_side(sizes, start, room - floor)
+    _runner_from_side(sizes, start, room - floor, floor)
 
 
-def _bottom_begins(sizes: Sizes, front: Mm, spare: Mm) -> Mm:
-    """Behind the outer face of the box front: in its groove or rabbet, with half of the play before it."""
-    depth = sizes.own("groove_depth_front") or sizes.own("edge_rabbet_front")
-    play = sizes.own("bottom_play_along")
-    if depth is None:
-        return spare / 2
-    inside = (sizes.own("set_in_front") or ZERO) + front - depth
-    return inside + (play / 2 if play is not None and sizes.own("groove_depth_back") is not None else ZERO)
-
-
-def _runner_from_side(sizes: Sizes, start: Mm, room: Mm) -> None:
-    runner = sizes.all_of("runner_length", "runner_height", "runner_line_built")
+def _runner_from_side(sizes: Sizes, start: Mm, room: Mm, floor: Mm) -> None:
+    carriers = [one for one in standing(sizes) if not one.piece.rule.stock or one.piece.rule.stock in STRIPS]
+    seen = (rect for one in carriers for rect in one.seen("side", "hidden", "runners", "back", (ZERO, floor)))
+    sizes.sheet.add(*dict.fromkeys(seen))
+    runner = sizes.all_of("runner_length", "runner_line_built")
     if runner is None:
         return
-    length, runner_height, own_line = runner
+    length, own_line = runner
     line = room + own_line
-    at = (start, line - runner_height / 2)
-    sizes.sheet.add(Rect("hidden", "runners", at, length, runner_height, sizes.key("runner_length")))
     beyond = Fraction(2) * sizes.sheet.scale
     sizes.sheet.add(
         Line(

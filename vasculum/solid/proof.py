@@ -50,8 +50,7 @@ def carried(before: SolvedPlan, after: SolvedPlan) -> Proof:
     proof = prove(before)
     if not proof.meetings:
         return proof
-    made = made_of(after)
-    there = {piece.id for piece in (*made.pieces, *made.bodies)} | after.plan.obstructions.keys()
+    there = made_of(after).by_id.keys() | after.plan.obstructions.keys()
     there |= {f"{space}/{wall}" for space in after.plan.spaces for wall in SURROUNDINGS}
     return replace(proof, meetings=tuple(one for one in proof.meetings if {one.first, one.second} <= there))
 

@@ -64,7 +64,9 @@ def _taken_over(plan: Plan, solved: Solved, before: SolvedPlan | None) -> dict[s
     """What follows from the wiring alone; and where unit and stations stayed, what was said of what did not change."""
     if before is None or before.solved.wiring is not solved.wiring:
         return {}
-    kept = {"nearest": before.kept.setdefault("nearest", {})}
+    kept: dict[str, Any] = {"nearest": before.kept.setdefault("nearest", {})}
+    if "made" in before.kept:
+        kept["made before"] = (before.plan, before.kept["made"])
     if before.plan.units.length != plan.units.length or before.plan.readings.keys() != plan.readings.keys():
         return kept
     shown, found = dict(before.kept.get("shown", {})), before.kept.get("found", {})

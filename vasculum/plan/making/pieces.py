@@ -7,13 +7,16 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
-from typing import Literal
+from functools import cached_property
+from typing import Literal, NamedTuple
 from weakref import WeakKeyDictionary
 
 from vasculum.core.flow import CutRule, Key, PieceRule, Stand, Wired, Wiring
 from vasculum.core.flow.things import Datum
 from vasculum.core.lengths import Mm
-from vasculum.plan.laying.places import choices_at, sheet_behind
+from vasculum.core.tables import choosables
+from vasculum.plan.document import Plan
+from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan
 
 Grain = Literal["length", "free", "matched"]
@@ -23,8 +26,7 @@ STRIPS = ("packing_strip", "hardwood_strip")
 NOTHING = Mm(0)
 
 
-@dataclass(frozen=True, slots=True)
-class Cut:
+class Cut(NamedTuple):
     """Something taken out of a piece, or marked on it: its rule, and the key behind each name."""
 
     rule: CutRule
@@ -35,8 +37,7 @@ class Cut:
         return self.keys[name] if name else None
 
 
-@dataclass(frozen=True, slots=True)
-class Piece:
+class Piece(NamedTuple):
     """One piece: its rule, its sizes by key, the sheet it comes from, what is cut into it, where it stands."""
 
     id: str
@@ -78,6 +79,19 @@ class Made:
     pieces: tuple[Piece, ...]
     bodies: tuple[Piece, ...]
 
+    @cached_property
+    def by_id(self) -> dict[str, Piece]:
+        """All of them by place and role."""
+        return {one.id: one for one in (*self.pieces, *self.bodies)}
+
+    @cached_property
+    def by_place(self) -> dict[str, list[Piece]]:
+        """All of them by the place that they belong to."""
+        found: dict[str, list[Piece]] = {}
+        for one in (*self.pieces, *self.bodies):
+            found.setdefault(one.id.partition("/")[0], []).append(one)
+        return found
+
 
 def made_of(plan: SolvedPlan) -> Made:
     """The pieces and bodies of a plan, space by space and place by place; collected once for each solution."""
@@ -92,22 +106,63 @@ def pieces_of(plan: SolvedPlan) -> tuple[Piece, ...]:
     return made_of(plan).pieces
 
 
+class _Wanted(NamedTuple):
+    """A piece that a wiring may give, with what may be cut into it, and every quantity that it is made of."""
+
+    one: Wired
+    rule: PieceRule
+    cuts: tuple[Cut, ...]
+    keys: frozenset[Key]
+
+
+_WANTED: WeakKeyDictionary[Wiring, list[_Wanted]] = WeakKeyDictionary()
+
+
+def _wanted(wiring: Wiring) -> list[_Wanted]:
+    known = _WANTED.get(wiring)
+    if known is None:
+        cuts: dict[tuple[str, str], list[Cut]] = {}
+        for one in wiring.things:
+            if isinstance(one.rule, CutRule):
+                cuts.setdefault((one.place, one.rule.into), []).append(Cut(one.rule, one.feeds))
+        known = _WANTED[wiring] = []
+        for one in wiring.things:
+            if isinstance(one.rule, PieceRule):
+                into = tuple(sorted(cuts.get((one.place, one.rule.role), []), key=_in_order))
+                keys = frozenset(key for feeds in (one.feeds, *(cut.keys for cut in into)) for key in feeds.values())
+                known.append(_Wanted(one, one.rule, into, keys))
+    return known
+
+
 def _collected(plan: SolvedPlan) -> Made:
-    cuts: dict[tuple[str, str], list[Cut]] = {}
-    wired = plan.solved.wiring.things
-    for one in wired:
-        if isinstance(one.rule, CutRule) and _is_cut(plan, one):
-            cuts.setdefault((one.place, one.rule.into), []).append(Cut(one.rule, one.feeds))
-    spaces = _spaces(plan)
-    found = [
-        _piece(plan, one, one.rule, spaces[one.place], cuts.get((one.place, one.rule.role), []))
-        for one in wired
-        if isinstance(one.rule, PieceRule) and _is_there(plan, one, one.rule.where)
-    ]
+    """Every piece; one of an earlier solution stands as it was where nothing that it is made of has changed."""
+    then, made = plan.kept.pop("made before", (None, None))
+    stands = made.by_id if made is not None and _stock(then) == _stock(plan.plan) else None
+    spaces, found = _spaces(plan), []
+    for one, rule, into, keys in _wanted(plan.solved.wiring):
+        if stands is not None and keys.isdisjoint(plan.solved.changed):
+            piece = stands.get(f"{one.place}/{rule.role}")
+            found += [] if piece is None else [piece]
+        elif _is_there(plan, one, rule.where):
+            cuts = tuple([cut for cut in into if _is_cut(plan, cut)])
+            found.append(_piece(plan, one, rule, spaces[one.place], cuts))
     order = {place: at for at, place in enumerate(plan.laid.places)}
     space_at = {space: at for at, space in enumerate(plan.plan.space_order)}
     found.sort(key=lambda p: (space_at[p.space], p.rule.order // 10, order[p.id.partition("/")[0]], p.rule.order))
     return Made(tuple(p for p in found if p.rule.stock), tuple(p for p in found if not p.rule.stock))
+
+
+def _stock(plan: Plan) -> object:
+    """What pieces are made of beside quantities: the library, and the sheets and bands that are chosen of it."""
+    known = choosables(plan.defaults_edition)
+    levels = [(PLAN, plan.choices)]
+    levels += [(id_, space.choices) for id_, space in plan.spaces.items()]
+    levels += [(id_, place.choices) for id_, place in plan.places.items()]
+    chosen = [(id_, name, row) for id_, own in levels for name, row in own.items() if known[name].kind in OF_LIBRARY]
+    return plan.library, chosen
+
+
+OF_LIBRARY = ("sheet", "band")
 
 
 def _spaces(plan: SolvedPlan) -> dict[str, str]:
@@ -119,10 +174,6 @@ def _spaces(plan: SolvedPlan) -> dict[str, str]:
         if place.id not in plan.plan.spaces and not inside:
             del found[place.id]
     return found
-
-
-def _value(plan: SolvedPlan, key: Key) -> object:
-    return plan.solved.quantities[key].value
 
 
 def _is_there(plan: SolvedPlan, one: Wired, where: str) -> bool:
@@ -156,11 +207,9 @@ def size_keys(wiring: Wiring) -> frozenset[Key]:
 _SIZE_KEYS: WeakKeyDictionary[Wiring, frozenset[Key]] = WeakKeyDictionary()
 
 
-def _is_cut(plan: SolvedPlan, one: Wired) -> bool:
+def _is_cut(plan: SolvedPlan, cut: Cut) -> bool:
     """A cut without depth or width is none."""
-    rule = one.rule
-    assert isinstance(rule, CutRule)
-    return all(_value(plan, one.feeds[name]) != 0 for name in (rule.depth, rule.width) if name)
+    return all(plan.solved.value(*cut.keys[name]) != 0 for name in (cut.rule.depth, cut.rule.width) if name)
 
 
 def _band(one: Wired, rule: PieceRule) -> Key | None:
@@ -177,7 +226,7 @@ def _sizes(one: Wired, rule: PieceRule) -> tuple[Key, Key, Key]:
     return length, width, thickness
 
 
-def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: Iterable[Cut]) -> Piece:
+def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: tuple[Cut, ...]) -> Piece:
     length, width, thickness = _sizes(one, rule)
     bands: tuple[Datum, ...] = ()
     band, by = None, NOTHING
@@ -190,7 +239,7 @@ def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: Iter
     return Piece(
         f"{one.place}/{rule.role}", length[0], rule, length, width, thickness,
         None if None in sizes else (sizes[0], sizes[1], sizes[2]), _stand(plan, one, rule), space, sheet,
-        _grain(plan, one.place, rule, sheet), bands, band, by, tuple(sorted(cuts, key=_in_order)),
+        _grain(plan, one.place, rule, sheet), bands, band, by, cuts,
     )  # fmt: skip
 
 

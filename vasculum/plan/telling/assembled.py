@@ -78,16 +78,14 @@ def meetings_shown(plan: SolvedPlan, proof: Proof) -> Iterator[MeetingShown]:
     """Every meeting, in the order found."""
     if not proof.meetings:
         return
-    made = made_of(plan)
-    by_id = {piece.id: piece for piece in (*made.pieces, *made.bodies)}
+    by_id = made_of(plan).by_id
     for one in proof.meetings:
         yield _shown(plan, one, by_id)
 
 
 def standing_shown(plan: SolvedPlan) -> Iterator[str]:
     """Every piece, a line each: its mark and name, where its corner stands, and how far it reaches."""
-    made = made_of(plan)
-    by_id = {piece.id: piece for piece in (*made.pieces, *made.bodies)}
+    by_id = made_of(plan).by_id
     unit = plan.plan.units.length
     for piece in by_id.values():
         name = named(plan, piece.id, by_id)

@@ -32,7 +32,7 @@ from vasculum.plan.telling.solution import (
     shown,
 )
 from vasculum.plan.telling.stages import Stages
-from vasculum.plan.telling.words import place_name, unit_of
+from vasculum.plan.telling.words import number_text, place_name, unit_of
 
 MOST_MOVED = 60
 """Of a change that moves everything, the first are listed and the rest is counted."""
@@ -171,10 +171,13 @@ def _in_order(before: SolvedPlan, after: SolvedPlan, keys: list[Key]) -> list[Ke
         was, now = old(*key), new(*key)
         if was is now or isinstance(was, tuple) or isinstance(now, tuple) or was == now:
             continue
-        are_rounded = isinstance(was, float) and isinstance(now, float)
-        if not are_rounded or quantity_shown(before, key) != quantity_shown(after, key):
+        if not isinstance(was, float) or not isinstance(now, float) or _text(after, key, was) != _text(after, key, now):
             found[key not in of_parts].append(key)
     return found[0] + found[1]
+
+
+def _text(plan: SolvedPlan, key: Key, value: float) -> str:
+    return number_text(value, plan.plan.units.length, unit_of(key[1], plan.plan.defaults_edition))
 
 
 def moved(before: SolvedPlan, after: SolvedPlan) -> list[Moved]:
