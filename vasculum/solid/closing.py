@@ -3,14 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from functools import lru_cache
-
-import manifold3d as m
 
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.meeting import Meeting
 from vasculum.plan.making.pieces import Piece
-from vasculum.solid.solids import LEAST, Shape, Solid, Vector
+from vasculum.solid.solids import LEAST, Solid, cuboids_of
 
 CORNERS = (
     ("box_front", "side_left"),
@@ -45,16 +42,9 @@ def _promised(plan: SolvedPlan, place: str, end: str) -> float:
 
 
 def _gap(a: Solid, b: Solid) -> float:
-    apart = tuple(round(q - p, 6) for p, q in zip(a.box.low, b.box.low, strict=True))
-    return _least_gap(a.shape, b.shape, (apart[0], apart[1], apart[2]))
-
-
-@lru_cache(maxsize=4096)
-def _least_gap(a: Shape, b: Shape, apart: Vector) -> float:
-    origin = (0.0, 0.0, 0.0)
-    first: m.Manifold = Solid("", origin, a).built()
-    second: m.Manifold = Solid("", origin, b).built().translate(apart)
-    return float(first.min_gap(second, 50.0))
+    """The least distance between two boards, mm."""
+    (x, y, z), (to_x, to_y, to_z) = a.box.low, b.box.low
+    return cuboids_of(a.shape).gap(cuboids_of(b.shape), (to_x - x, to_y - y, to_z - z))
 
 
 FRONTS = ("front", "false_front")

@@ -18,7 +18,7 @@ from vasculum.plan.making.meeting import How, Meeting, Point, Proof
 from vasculum.plan.making.pieces import made_of
 from vasculum.plan.telling.assembled import SURROUNDINGS
 from vasculum.solid.closing import covers, joints, lines
-from vasculum.solid.solids import LEAST, Box, Shape, Solid, Vector, solid_of
+from vasculum.solid.solids import LEAST, Box, Shape, Solid, Vector, cuboids_of, solid_of
 from vasculum.solid.surroundings import doors, surroundings
 
 FINEST_STEP = 2.0
@@ -145,7 +145,9 @@ def _shared(a: Solid, b: Solid, out: float) -> Box | None:
 def _intersection(
     a: Shape, a_outline: tuple[Vector, ...], b: Shape, b_outline: tuple[Vector, ...], apart: Vector
 ) -> Box | None:
-    """What two shapes share, from the corner of the first."""
+    """What two shapes share, from the corner of the first; cuboids tell at once where it is nothing."""
+    if not (a_outline or b_outline or cuboids_of(a).meet(cuboids_of(b), apart)):
+        return None
     nothing = (0.0, 0.0, 0.0)
     first, second = Solid("", nothing, a, a_outline), Solid("", nothing, b, b_outline)
     shared = first.built() ^ second.built().translate(apart)

@@ -6,11 +6,14 @@ The same shape is built once, and kept while it is among the last that were aske
 from __future__ import annotations
 
 import atexit
+from collections.abc import Iterator
 from dataclasses import dataclass
 from functools import cached_property, lru_cache
 from typing import NamedTuple
 
 import manifold3d as m
+import numpy as np
+from numpy.typing import NDArray
 
 from vasculum.core.flow import AXES, TOWARDS, Stand
 from vasculum.core.lengths import Mm
@@ -86,6 +89,58 @@ def _built(shape: Shape) -> m.Manifold:
         return body
     taken = [m.Manifold.cube(_minus(box.high, box.low)).translate(box.low) for box in shape.taken]
     return body - m.Manifold.batch_boolean(taken, m.OpType.Add)
+
+
+class Cuboids(NamedTuple):
+    """What is left of a shape as cuboids beside each other: their lower and upper corners, a row each."""
+
+    low: NDArray[np.float64]
+    high: NDArray[np.float64]
+
+    def gap(self, other: Cuboids, apart: Vector) -> float:
+        """The least distance to another, its corner so far from this one's; nothing where they touch."""
+        shift = np.array(apart)
+        between = np.maximum(other.low + shift - self.high[:, None], self.low[:, None] - other.high - shift)
+        return float(np.sqrt((np.maximum(between, 0.0) ** 2).sum(axis=2)).min(initial=np.inf))
+
+    def meet(self, other: Cuboids, apart: Vector) -> bool:
+        """Whether they share more than a face, be it ever so little."""
+        shift = np.array(apart)
+        low, high = np.maximum(self.low[:, None], other.low + shift), np.minimum(self.high[:, None], other.high + shift)
+        return bool((high - low > HAIR).all(axis=2).any())
+
+
+HAIR = 1e-6
+"""Floats that should be equal differ by less, mm."""
+
+
+@lru_cache(maxsize=4096)
+def cuboids_of(shape: Shape) -> Cuboids:
+    """A shape cut along the faces of what is taken out of it."""
+    left = [Box((0.0, 0.0, 0.0), shape.extent)]
+    for cut in shape.taken:
+        left = [part for one in left for part in _without(one, cut)]
+    return Cuboids(*(np.array(corners).reshape(-1, 3) for corners in ([b.low for b in left], [b.high for b in left])))
+
+
+def _without(one: Box, cut: Box) -> Iterator[Box]:
+    """What is left of a cuboid, as cuboids."""
+    if min(one.overlap(cut)) <= HAIR:
+        yield one
+        return
+    low, high = list(one.low), list(one.high)
+    for axis in range(3):
+        if cut.low[axis] - low[axis] > HAIR:
+            yield Box((low[0], low[1], low[2]), _replaced(high, axis, cut.low[axis]))
+            low[axis] = cut.low[axis]
+        if high[axis] - cut.high[axis] > HAIR:
+            yield Box(_replaced(low, axis, cut.high[axis]), (high[0], high[1], high[2]))
+            high[axis] = cut.high[axis]
+
+
+def _replaced(corner: list[float], axis: int, value: float) -> Vector:
+    other = [value if at == axis else old for at, old in enumerate(corner)]
+    return (other[0], other[1], other[2])
 
 
 @atexit.register

@@ -164,7 +164,7 @@ class _Run:
         self.given: list[Given] = []
         """Of the slots of choices."""
         self.values: list[Any] = [*([None] * len(wiring.choices)), *wiring.constants, *([None] * len(wiring.tasks))]
-        self.rests: Sequence[frozenset[Key]] = ()
+        self._rests: Sequence[frozenset[Key]] | None = None
         self.planned: dict[int, Any] = {}
         """What the rule gave, where a size was pinned as built."""
         self.refusals: dict[int, Refusal] = {}
@@ -175,7 +175,7 @@ class _Run:
         """The same slots, to be changed."""
         again = object.__new__(_Run)
         again.wiring, again.pins, again.first = self.wiring, pins, self.first
-        again.given, again.values, again.rests = list(self.given), list(self.values), self.rests
+        again.given, again.values, again._rests = list(self.given), list(self.values), self.rests
         again.planned, again.refusals, again.waits = dict(self.planned), dict(self.refusals), dict(self.waits)
         again.answered = {}
         return again
@@ -212,7 +212,6 @@ class _Run:
         for at, key in enumerate(self.wiring.choices):
             self.given.append(given[key])
             self.values[at] = given[key].value
-        self.rests = self._resting()
         for slot, (task, step) in enumerate(zip(self.wiring.tasks, self.wiring.steps, strict=True), self.first):
             waits_for = self._waits_for(step.after) if self.refusals else NOTHING
             planned, refusal = (None, None) if waits_for else self._answer(task, step)
@@ -225,6 +224,13 @@ class _Run:
             elif waits_for:
                 self.waits[slot] = waits_for
         return frozenset(self.wiring.slots)
+
+    @property
+    def rests(self) -> Sequence[frozenset[Key]]:
+        """What each value rests on; nobody asks that of a plan that is only weighed."""
+        if self._rests is None:
+            self._rests = self._resting()
+        return self._rests
 
     def _resting(self) -> Sequence[frozenset[Key]]:
         """What each value rests on, as things are given and pinned now."""
@@ -257,9 +263,10 @@ class _Run:
             slot = wiring.slots[key]
             self.given[slot], self.values[slot] = given[key], given[key].value
             queued.update(wiring.readers.get(key, ()))
-        before_rests, self.rests = self.rests, self._resting()
-        if before_rests is not self.rests:
-            pairs = enumerate(zip(before_rests, self.rests, strict=True))
+        before_rests, rests = self.rests, self._resting()
+        self._rests = rests
+        if before_rests is not rests:
+            pairs = enumerate(zip(before_rests, rests, strict=True))
             changed |= {wiring.keys[slot] for slot, (old, new) in pairs if old != new}
         waiting = list(queued)
         heapq.heapify(waiting)
