@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from collections import OrderedDict
-from threading import Lock
 from typing import Any, Literal
 
 import jsonpatch
 from flask import current_app
 
 from vasculum.core.errors import PlanMovedOn
+from vasculum.core.recent import Recent
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.shown import View, drawing_deltas, drawings_of, elevations_of
 from vasculum.plan.document import Plan
@@ -23,7 +22,12 @@ from vasculum.solid.proof import carried, prove
 from vasculum.store.plans import Plans, Revision, Step
 from vasculum.web.messages import ChangeAnswer, Edit, PlanAnswer, PreviewAnswer, PrintState
 
-MOST_SOLVED = 48
+MOST_QUANTITIES = 100_000
+"""So many quantities are kept worked out, of whatever plans: about 80 MB."""
+
+
+def _quantities(plan: SolvedPlan) -> int:
+    return len(plan.solved.quantities)
 
 
 class Desk:
@@ -31,8 +35,7 @@ class Desk:
 
     def __init__(self, plans: Plans) -> None:
         self.plans = plans
-        self._solved: OrderedDict[tuple[str, int], SolvedPlan] = OrderedDict()
-        self._lock = Lock()
+        self._solved: Recent[tuple[str, int], SolvedPlan] = Recent(MOST_QUANTITIES, _quantities)
         self._looked_at: SolvedPlan | None = None
 
     # ---- solved plans --------------------------------------------------------------------------------------------
@@ -43,23 +46,12 @@ class Desk:
 
     def solved_at(self, plan_id: str, number: int, plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
         """The solution of a plan's document at a revision."""
-        key = (plan_id, number)
-        with self._lock:
-            if key in self._solved:
-                self._solved.move_to_end(key)
-                return self._solved[key]
+        known = self._solved.get((plan_id, number))
+        if known is not None:
+            return known
         solved = marked(plan, before)
-        self._keep(key, solved)
+        self._solved.put((plan_id, number), solved)
         return solved
-
-    def _remember(self, revision: Revision, solved: SolvedPlan) -> None:
-        self._keep((revision.plan_id, revision.number), solved)
-
-    def _keep(self, key: tuple[str, int], solved: SolvedPlan) -> None:
-        with self._lock:
-            self._solved[key] = solved
-            if len(self._solved) > MOST_SOLVED:
-                self._solved.popitem(last=False)
 
     def at(self, plan_id: str, number: int) -> SolvedPlan | None:
         """The solution of an earlier revision, or None where it is no longer kept."""
@@ -116,7 +108,7 @@ class Desk:
         drawings = drawing_deltas(before, after, [*elevations_of(after), *([view] if view else [])])
         patch = jsonpatch.make_patch(before.plan.model_dump(mode="json"), after.plan.model_dump(mode="json")).patch
         revision = self.plans.keep(head, after.plan, label, field, step)
-        self._remember(revision, after)
+        self._solved.put((revision.plan_id, revision.number), after)
         return ChangeAnswer(**self._at(revision, after), patch=patch, outcome=outcome, drawings=drawings)
 
     def step(self, plan_id: str, base: int, way: Literal["undo", "redo"]) -> ChangeAnswer:

@@ -29,7 +29,7 @@ def serve_forever(data: Path | None, port: int, with_demo: bool) -> None:
         click.echo("Stopped; everything is kept.")
 
 
-YOUNG, MIDDLE, OLD = 100_000, 20, 20
+YOUNG, MIDDLE, OLD = 500_000, 20, 20
 """How much is made before the collector looks: solved plans are large, live long and hold no cycles to speak of."""
 
 

@@ -2,17 +2,14 @@
 
 from __future__ import annotations
 
-from collections import OrderedDict
 from dataclasses import dataclass, field
-from threading import Lock
 from typing import Any
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import Key, Place, Solved, Wiring, solve, wire
+from vasculum.core.recent import Recent
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.places import Laid, plan_to_places
-
-MOST_KEPT = 64
 
 Structure = tuple[tuple[Place, ...], frozenset[Key]]
 
@@ -28,34 +25,24 @@ class SolvedPlan:
     """What was collected of it already, by name."""
 
 
-class _Wirings:
-    """The wirings of late, by structure."""
+MOST_TASKS = 45_000
+"""So many tasks are kept wired, of whatever plans: about 70 MB."""
+_WIRINGS: Recent[Structure, Wiring] = Recent(MOST_TASKS, lambda wiring: len(wiring.tasks))
 
-    def __init__(self) -> None:
-        self._kept: OrderedDict[Structure, Wiring] = OrderedDict()
-        self._lock = Lock()
 
-    def of(self, laid: Laid) -> Wiring:
-        structure = (tuple(laid.places.values()), frozenset(laid.given))
-        with self._lock:
-            if structure in self._kept:
-                self._kept.move_to_end(structure)
-                return self._kept[structure]
+def _wiring_of(laid: Laid) -> Wiring:
+    structure = (tuple(laid.places.values()), frozenset(laid.given))
+    wiring = _WIRINGS.get(structure)
+    if wiring is None:
         wiring = wire(the_catalogue(), laid.places, laid.given)
-        with self._lock:
-            self._kept[structure] = wiring
-            if len(self._kept) > MOST_KEPT:
-                self._kept.popitem(last=False)
-        return wiring
-
-
-_WIRINGS = _Wirings()
+        _WIRINGS.put(structure, wiring)
+    return wiring
 
 
 def solve_plan(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
     """Work a plan out; ``before`` is an earlier state of it, of which everything untouched is taken over."""
     laid = plan_to_places(plan)
-    wiring = _WIRINGS.of(laid)
+    wiring = _wiring_of(laid)
     solved = solve(wiring, laid.given, laid.pins, before.solved if before else None)
     return SolvedPlan(plan, laid, solved, _taken_over(plan, solved, before))
 
