@@ -5,6 +5,8 @@ from __future__ import annotations
 from hypothesis import given
 from hypothesis import strategies as st
 
+from vasculum.core.flow.things import AXES, Axis
+from vasculum.solid.slices import Outline, cut_through
 from vasculum.solid.solids import LEAST, Box, Shape, Solid, Vector, cuboids_of
 
 ORIGIN = (0.0, 0.0, 0.0)
@@ -46,3 +48,20 @@ def test_cuboids_meet_and_stand_apart_as_the_solids_do(one: Shape, other: Shape,
     assert a.meet(b, vector(apart)) == (shared > LEAST)
     if not shared > LEAST and len(a.low) and len(b.low):
         assert abs(a.gap(b, vector(apart)) - first.min_gap(second, 100.0)) < LEAST
+
+
+def area(outline: Outline) -> float:
+    """Plus for an outline, minus for a hole in it."""
+    return sum(x * b - a * y for (x, y), (a, b) in zip(outline, [*outline[1:], outline[0]], strict=True)) / 2
+
+
+@given(shapes(), st.sampled_from(AXES), st.integers(0, 11))
+def test_a_plane_cuts_through_what_is_there(shape: Shape, axis: Axis, at: int) -> None:
+    """Between whole mm, so that it lies in no face."""
+    where, through = at + 0.5, AXES.index(axis)
+    cuboids = cuboids_of(shape)
+    cut = (cuboids.low[:, through] < where) & (where < cuboids.high[:, through])
+    sizes = (cuboids.high - cuboids.low)[cut]
+    expected = sizes.prod(axis=1) / sizes[:, through]
+    found = sum(map(area, cut_through(solid(shape), axis, where)))
+    assert abs(abs(found) - expected.sum()) < LEAST

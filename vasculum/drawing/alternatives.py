@@ -9,6 +9,7 @@ from collections.abc import Iterable, Iterator
 from fractions import Fraction
 from typing import Literal
 
+from vasculum.core.flow.things import Axis
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Sheet
 from vasculum.drawing.sizes import Sizes
@@ -16,6 +17,9 @@ from vasculum.drawing.walls import interlocked_from_above, walls_from_above
 from vasculum.plan.document import Model
 from vasculum.plan.laying.layout import boxes_of
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.solid.slices import cut_through
+from vasculum.solid.solids import solid_of
 
 ZERO = Fraction(0)
 SHOWN = 5
@@ -69,7 +73,7 @@ def _corner(shapes: list[Shape], width: Mm) -> tuple[float, float]:
     return min(x for x, _ in points) - air, max(y for _, y in points) + air - float(width / ASPECT)
 
 
-def _shape(role: Role, points: Iterable[Point]) -> Shape:
+def _shape(role: Role, points: Iterable[tuple[Mm | float, Mm | float]]) -> Shape:
     return Shape(role=role, points=[[round(float(x), 2), round(float(-y), 2)] for x, y in points])
 
 
@@ -108,74 +112,58 @@ def _turned(shapes: list[Shape]) -> Iterator[Shape]:
         yield Shape(role=shape.role, points=[[x, -y] for x, y in shape.points])
 
 
-def _wall_and_bottom(at: Sizes) -> Iterator[Shape]:
-    """The left wall with what is cut into it, and the bottom; the box's lower left corner is the origin.
+def _cut(at: Sizes, axis: Axis, where: float, origin: Point) -> Iterator[Shape]:
+    """What a plane cuts through of the box and its runners, not the packing; the origin is a point of the plane."""
+    for piece in made_of(at.plan).by_place.get(at.place, []):
+        solid = None if piece.rule.stock == "packing_strip" else solid_of(at.plan, piece)
+        for outline in [] if solid is None else cut_through(solid, axis, where):
+            yield _shape(_role(piece), ((x - float(origin[0]), y - float(origin[1])) for x, y in outline))
 
-    A back that is cut down stands on the bottom, nearer than it is.
-    """
-    sizes = at.all_of("side_thickness", "wall_height_cut", "outside_height", "bottom_thickness", "bottom_width_cut")
-    width = at.own("outside_width")
-    if sizes is None or width is None:
+
+def _role(piece: Piece) -> Role:
+    """Boards on edge as wood, what carries the box as metal, other boards by their end grain."""
+    if not piece.rule.moves:
+        return "metal"
+    is_wall = piece.stand is not None and piece.stand.width == "up" and piece.role != "front"
+    return "wood" if is_wall else "end"
+
+
+def _wall_and_bottom(at: Sizes) -> Iterator[Shape]:
+    """The box from the front, cut through its middle and through its back: walls, and the bottom held in them."""
+    sizes = at.all_of("box_from_left", "box_from_floor", "set_back", "outside_depth", "box_back_thickness")
+    if sizes is None:
         return
-    side, wall, high, thick, bottom = sizes
-    low = high - wall
-    deep = at.own("groove_depth_side") or at.own("edge_rabbet_side") or ZERO
-    raised = (at.of("bottom_raise") or ZERO) if at.own("groove_depth_side") is not None else ZERO
-    points = [(ZERO, low), (ZERO, high), (side, high), (side, raised + thick), (side - deep, raised + thick)]
-    points += [(side - deep, raised), (side, raised), (side, low)] if raised else [(side - deep, low)]
-    if low > 0 or not deep:
-        points = [(ZERO, low), (ZERO, high), (side, high), (side, low)]
-    yield _shape("wood", points)
-    yield _rect("end", (width - bottom) / 2, raised, bottom, thick)
-    back = at.own("back_wall_height_cut")
-    if back is not None and back < wall - raised:
-        yield _rect("wood", side * (SHOWN - 1), raised + thick, side, back)
+    left, low, set_back, deep, back = sizes
+    for where in (set_back + deep - back / 2, set_back + deep / 2):
+        yield from (one for one in _cut(at, "back", float(where), (left, low)) if one.role != "metal")
 
 
 def _runner(at: Sizes) -> Iterator[Shape]:
     """Case, runner and box from the front; the floor of the box's room is at the bottom."""
-    sizes = at.all_of("beside_box", "play_below", "runner_height", "side_thickness", "outside_height")
+    sizes = at.all_of(
+        "box_from_left", "room_from_floor", "beside_box", "play_below", "side_thickness", "outside_height",
+        "set_back", "outside_depth",
+    )  # fmt: skip
     if sizes is None:
         return
-    beside, below, runner, side, high = sizes
+    left, room, beside, below, side, high, set_back, deep = sizes
     yield _rect("wood", -beside - side, -side, side, high + below + 2 * side)
     if at.own("runner_seat") is not None:
         yield _rect("wood", -beside, -side, beside + side * SHOWN * 2, side)
-    for shape in _wall_and_bottom(at):
-        yield Shape(role=shape.role, points=[[x, y - float(below)] for x, y in shape.points])
-    line = at.own("runner_line_built")
-    projects = at.own("runner_projects")
-    if line is not None:
-        reach = beside if projects is None else projects
-        yield _rect("metal", -beside, line - runner / 2, reach, runner)
-    elif projects is not None:
-        yield _rect("metal", -beside, below - runner, projects, runner)
-    elif below > 0:
+    around = list(_cut(at, "back", float(set_back + deep / 2), (left, room)))
+    yield from around
+    if all(one.role != "metal" for one in around) and below > 0:
         yield _rect("metal", ZERO, ZERO, side, below)
 
 
 def _front(at: Sizes) -> Iterator[Shape]:
     """The lower front corner from the side: what surrounds the opening, the front, the box behind it."""
-    sizes = at.all_of("set_back", "room_from_floor", "play_below", "outside_height", "side_thickness", "outside_depth")
+    sizes = at.all_of("room_from_floor", "side_thickness", "outside_depth", "cell_from_left", "cell_width")
     if sizes is None:
         return
-    set_back, room, below, high, side, deep = sizes
+    room, side, deep, left, wide = sizes
     yield _rect("wood", ZERO, room - side, deep, side)
-    box = room + below
-    yield _rect("wood", set_back, box, deep, high)
-    front = at.all_of("front_thickness", "front_height_cut", "front_from_floor")
-    if front is None or at.own("front_height_cut") is None:
-        return
-    thick, tall, low = front
-    lip, cut = at.own("lip_rabbet_width"), at.own("lip_rabbet_depth")
-    left = set_back - (at.of("lock_stand_off") or ZERO) - thick
-    if lip is None or cut is None:
-        yield _rect("end", left, low, thick, tall)
-        return
-    inner = left + thick - cut
-    points = [(left, low), (inner, low), (inner, low + lip), (left + thick, low + lip)]
-    points += [(left + thick, low + tall - lip), (inner, low + tall - lip), (inner, low + tall), (left, low + tall)]
-    yield _shape("end", points)
+    yield from (one for one in _cut(at, "across", float(left + wide / 2), (ZERO, ZERO)) if one.role != "metal")
 
 
 _DRAWN = {"joint": _joint, "bottom": _wall_and_bottom, "runner": _runner, "front": _front}
