@@ -213,7 +213,7 @@ class _Run:
             self.given.append(given[key])
             self.values[at] = given[key].value
         for slot, (task, step) in enumerate(zip(self.wiring.tasks, self.wiring.steps, strict=True), self.first):
-            waits_for = self._waits_for(step.after) if self.refusals else NOTHING
+            waits_for = self._waits_for(task) if self.refusals else NOTHING
             planned, refusal = (None, None) if waits_for else self._answer(task, step)
             if self.pins and task.key in self.pins:
                 self.values[slot], self.planned[slot] = self.pins[task.key], planned
@@ -241,12 +241,13 @@ class _Run:
         )
         return _resting(self.wiring, assumed, frozenset(self.pins))
 
-    def _waits_for(self, slots: tuple[int, ...]) -> frozenset[Key]:
-        """What was refused among some values, or underneath them."""
+    def _waits_for(self, task: Task) -> frozenset[Key]:
+        """What was refused among the values that a task needs, or underneath them."""
         waits_for = NOTHING
-        for slot in slots:
+        for key in task.after:
+            slot = self.wiring.slots[key]
             if slot in self.refusals:
-                waits_for = waits_for | {self.wiring.keys[slot]}
+                waits_for = waits_for | {key}
             elif slot in self.waits:
                 waits_for = waits_for | self.waits[slot]
         return waits_for
@@ -289,7 +290,7 @@ class _Run:
             self.values[slot], self.refusals.pop(slot, None), self.waits.pop(slot, NOTHING),
             self.planned.pop(slot, NOT_SAID),
         )  # fmt: skip
-        waits_for = self._waits_for(step.after) if self.refusals else NOTHING
+        waits_for = self._waits_for(task) if self.refusals else NOTHING
         planned, refusal = (None, None) if waits_for else self._answer(task, step)
         now: tuple[Any, ...] = (planned, refusal, waits_for, NOT_SAID)
         if self.pins and task.key in self.pins:
@@ -308,7 +309,7 @@ class _Run:
         """What the rule says to these values; the very same values are not asked twice."""
         values, inputs = self.values, step.inputs
         if task.share is not None:
-            return values[step.after[0]][task.share], None
+            return values[self.wiring.slots[task.after[0]]][task.share], None
         function = task.rule.function
         arguments: tuple[Any, ...]
         if step.take is not None:
@@ -356,11 +357,13 @@ def _rests(wiring: Wiring, assumed: frozenset[Key], pinned: frozenset[Key]) -> S
     unions: dict[tuple[int, int], frozenset[Key]] = {}
     """The same object for the same two, which stay: they stand in a slot."""
     first = len(wiring.choices) + len(wiring.constants)
-    for slot, (task, step) in enumerate(zip(wiring.tasks, wiring.steps, strict=True), first):
+    slots = wiring.slots
+    for slot, task in enumerate(wiring.tasks, first):
         if task.key in pinned:
             continue
         below = NOTHING
-        for one in {id(rests[at]): rests[at] for at in step.after}.values():
+        under = [rests[slots[key]] for key in task.after]
+        for one in {id(one): one for one in under}.values():
             if one and below:
                 asked = (id(below), id(one))
                 if asked not in unions:

@@ -57,7 +57,6 @@ class Step(NamedTuple):
     """A task as the solver runs it: slots in the order of the rule's parameters."""
 
     inputs: tuple[Input, ...]
-    after: tuple[int, ...]
     take: Callable[[Sequence[Any]], tuple[Any, ...]] | None
     """All inputs at once, where each is one slot."""
 
@@ -107,12 +106,11 @@ class Wiring:
 
     def _step(self, task: Task, constants: Mapping[int, int]) -> Step:
         slots = self.slots
-        after = tuple([slots[key] for key in task.after])
         if task.share is not None:
-            return Step((after[0],), after, None)
+            return Step((slots[task.after[0]],), None)
         if len(task.feeds) == len(task.rule.needs):
             flat = tuple([slots[key] for _, key in task.feeds])
-            return Step(flat, after, _taking(flat))
+            return Step(flat, _taking(flat))
         feeds, each, defaults = dict(task.feeds), dict(task.each), dict(task.rule.defaults)
         nothing = constants[id(None)]
         inputs: list[Input] = []
@@ -124,7 +122,7 @@ class Wiring:
             else:
                 inputs.append(constants[id(defaults[need])])
         of_one = tuple([one for one in inputs if isinstance(one, int)])
-        return Step(tuple(inputs), after, None if each else _taking(of_one))
+        return Step(tuple(inputs), None if each else _taking(of_one))
 
 
 def wire(catalogue: Catalogue, places: Mapping[str, Place], choices: Iterable[Key]) -> Wiring:

@@ -25,8 +25,8 @@ class SolvedPlan:
     """What was collected of it already, by name."""
 
 
-MOST_TASKS = 45_000
-"""So many tasks are kept wired, of whatever plans: about 70 MB."""
+MOST_TASKS = 60_000
+"""So many tasks are kept wired, of whatever plans: about 90 MB."""
 _WIRINGS: Recent[Structure, Wiring] = Recent(MOST_TASKS, lambda wiring: len(wiring.tasks))
 
 
