@@ -125,12 +125,13 @@ def _wanted(wiring: Wiring) -> list[_Wanted]:
         for one in wiring.things:
             if isinstance(one.rule, CutRule):
                 cuts.setdefault((one.place, one.rule.into), []).append(Cut(one.rule, one.feeds))
-        known = _WANTED[wiring] = []
+        found = []
         for one in wiring.things:
             if isinstance(one.rule, PieceRule):
                 into = tuple(sorted(cuts.get((one.place, one.rule.role), []), key=_in_order))
                 keys = frozenset(key for feeds in (one.feeds, *(cut.keys for cut in into)) for key in feeds.values())
-                known.append(_Wanted(one, one.rule, into, keys))
+                found.append(_Wanted(one, one.rule, into, keys))
+        known = _WANTED[wiring] = found
     return known
 
 
