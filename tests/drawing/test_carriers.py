@@ -56,7 +56,9 @@ def test_what_a_box_rides_on_is_under_its_sides(system: str) -> None:
 
 def test_a_clip_rail_stands_between_its_post_and_the_runner() -> None:
     plan = on("posts")
-    (post, _), rails = drawn(plan, "post_thickness"), drawn(plan, "runner_line_built")
+    (post, _), rails = (
+        drawn(plan, "post_thickness"), [*drawn(plan, "runner_line_built"), *drawn(plan, "clip_rail_thickness")]
+    )  # fmt: skip
     edges = sorted((one.corner[0], one.corner[0] + one.width) for one in rails)[:2]
     assert [post.corner[0] + post.width, edges[0][1]] == [one[0] for one in edges]
     assert edges[1][1] == plan.solved.value(drawer_of(plan.plan), "box_from_left")

@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 import pytest
 
-from tests.helpers import fixed, frameless, kinds_in, mm, pinned, solved, split, with_choices, with_runner
+from tests.helpers import drawer_of, fixed, frameless, kinds_in, mm, pinned, solved, split, with_choices, with_runner
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import made_of, pieces_of
@@ -179,3 +179,20 @@ def test_a_clip_rail_stands_between_the_runner_and_the_room_of_its_post() -> Non
     right = made["clip_rail_right"]
     assert right is not None
     assert right.box.high[0] == pytest.approx((22.5 - 0.75) * 25.4), "19 across leaves nothing over"
+
+
+def test_posts_stand_in_the_corners_of_the_bay_where_the_rails_begin_and_end() -> None:
+    """Posts of 3/4 square in a cell of 22 1/2 by 9, behind a front of 3/4; runners of 18 end at 18 3/4."""
+    plan = with_runner(frameless("22 1/2", "9", "20", post_thickness="3/4 in"), "posts")
+    done = solved(plan)
+    made = {body.role: solid_of(done, body) for body in made_of(done).bodies}
+    assert done.solved.value(drawer_of(plan), "runner_length") == mm("18")
+    for role, across, back in (
+        ("post_left_front", 0, 0.75), ("post_left_back", 0, 18), ("post_right_front", 21.75, 0.75),
+        ("post_right_back", 21.75, 18),
+    ):  # fmt: skip
+        post = made[role]
+        assert post is not None
+        low, high = ([side / 25.4 for side in corner] for corner in post.box)
+        assert low == pytest.approx([across, back, 0])
+        assert high == pytest.approx([across + 0.75, back + 0.75, 9])

@@ -14,24 +14,17 @@ ZERO = Fraction(0)
 
 
 def carriers(at: Sizes) -> Iterator[Primitive]:
-    """Both sides of one box."""
-    for one in standing(at):
-        if not one.piece.rule.stock:
-            yield from one.seen("front", "hidden", "runners", at.key("runner_line_built"))
-        elif one.piece.rule.stock in STRIPS:
-            yield from one.seen("front", "hidden", "runners", one.thin)
-    yield from _posts(at)
+    """Both sides of one box; what stands behind its like is drawn once."""
+    yield from dict.fromkeys(_around(at))
     yield from _under(at)
 
 
-def _posts(at: Sizes) -> Iterator[Rect]:
-    """Posts in the corners of the bay: nobody says how far they reach back, so no body stands for them."""
-    post = at.all_of("box_from_left", "outside_width", "beside_box", "cell_from_floor", "cell_height", "post_thickness")
-    if at.own("clip_rail_count") is None or post is None:
-        return
-    x, width, beside, low, high, thick = post
-    for left in (x - beside, x + width + beside - thick):
-        yield Rect("hidden", "runners", (left, low), thick, high, at.key("post_thickness"))
+def _around(at: Sizes) -> Iterator[Rect]:
+    for one in standing(at):
+        if one.piece.role.startswith("member"):
+            yield from one.seen("front", "hidden", "runners", at.key("runner_line_built"))
+        elif not one.piece.rule.stock or one.piece.rule.stock in STRIPS:
+            yield from one.seen("front", "hidden", "runners", one.thin)
 
 
 def _under(at: Sizes) -> Iterator[Rect]:

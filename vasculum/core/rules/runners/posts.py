@@ -79,5 +79,48 @@ def clip_rail_right(
     return Stand(across, set_back, runner_from_floor - runner_height / 2, "back", "up", -1)
 
 
+POST = ("cell_height", "post_thickness", "post_thickness")
+"""A post is taken as square, and as high as the cell; nobody measures it."""
+
+
+@body("post_left_front", "runner.posts", "Post, left, in front", *POST)
+def post_left_front(box_from_left: Mm, beside_box: Mm, set_back: Mm, cell_from_floor: Mm) -> Stand:
+    """A post stands in the left front corner of the bay, behind the front."""
+    return Stand(box_from_left - beside_box, set_back, cell_from_floor, "up", "back", 1)
+
+
+@body("post_left_back", "runner.posts", "Post, left, behind", *POST)
+def post_left_back(
+    box_from_left: Mm, beside_box: Mm, set_back: Mm, runner_length: Mm, post_thickness: Mm, cell_from_floor: Mm
+) -> Stand:
+    """A post stands on the left where the clip rails end."""
+    back = set_back + runner_length - post_thickness
+    return Stand(box_from_left - beside_box, back, cell_from_floor, "up", "back", 1)
+
+
+@body("post_right_front", "runner.posts", "Post, right, in front", *POST)
+def post_right_front(
+    box_from_left: Mm, outside_width: Mm, beside_box: Mm, post_thickness: Mm, set_back: Mm, cell_from_floor: Mm
+) -> Stand:
+    """A post stands in the right front corner of the bay, behind the front."""
+    across = box_from_left + outside_width + beside_box - post_thickness
+    return Stand(across, set_back, cell_from_floor, "up", "back", -1)
+
+
+@body("post_right_back", "runner.posts", "Post, right, behind", *POST)
+def post_right_back(
+    box_from_left: Mm,
+    outside_width: Mm,
+    beside_box: Mm,
+    post_thickness: Mm,
+    set_back: Mm,
+    runner_length: Mm,
+    cell_from_floor: Mm,
+) -> Stand:
+    """A post stands on the right where the clip rails end."""
+    across = box_from_left + outside_width + beside_box - post_thickness
+    return Stand(across, set_back + runner_length - post_thickness, cell_from_floor, "up", "back", -1)
+
+
 good("clip_rail", per="runner.posts", title="Clip rail", count="clip_rail_count")
 good("post", per=("runner.posts", "begins_bay"), title="Post", count="post_count")
