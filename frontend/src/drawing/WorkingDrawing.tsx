@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
 import { answered, client, type Sheet } from '../api/client'
 import { Num } from '../lengths/Num'
@@ -17,7 +17,7 @@ const SHORT: [View['name'], string][] = [
   ['panel', 'Panel'],
 ]
 
-/** The sheet in view: it came with the last answer, or is asked for. */
+/** The sheet in view: it came with the last answer, or is asked for; meanwhile none, for another one is not it. */
 function useSheet(): { sheet: Sheet | undefined; isAsked: boolean } {
   const { plan } = usePlan()
   const { drawings } = useOutcome()
@@ -35,7 +35,6 @@ function useSheet(): { sheet: Sheet | undefined; isAsked: boolean } {
         }),
       ),
     enabled: here === undefined && view.of !== '',
-    placeholderData: keepPreviousData,
   })
   return { sheet: here ?? asked.data, isAsked: here === undefined && asked.isFetching }
 }
