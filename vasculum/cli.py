@@ -61,7 +61,7 @@ def _solved(plan_file: Path) -> SolvedPlan:
 @click.option("--json", "as_json", is_flag=True, help="Everything, as JSON.")
 @click.option("--why", "key", help="The chain of reasons behind one size, by its key place-id/name.")
 def solve(plan_file: Path, as_json: bool, key: str | None) -> None:
-    """Work a plan file out and print its parts and findings."""
+    """Work a plan file out and print its parts and findings; whatever is found, only `check` exits with 1."""
     plan = _solved(plan_file)
     if key is not None:
         _print_why(plan, key, as_json)

@@ -234,6 +234,10 @@ def test_a_length_is_shown_exactly_or_says_that_it_is_not(mm: Fraction, inches: 
         (Fraction(373), "mm", "14 11/16 in"),
         (Fraction(12), "mm", "15/32 in"),
         (Fraction(0), "in", "0 mm"),
+        (-INCH / 8, "in", "−3.2 mm"),
+        (-INCH * Fraction(9, 8), "mm", "−1 1/8 in"),
+        (Fraction(-16, 5), "mm", "−1/8 in"),
+        (Fraction(-1, 100), "in", "0 mm"),
     ],
 )
 def test_the_other_unit_stands_beside(mm: Fraction, unit: str, other: str) -> None:

@@ -385,6 +385,17 @@ def test_a_profile_begins_at_the_ends_that_were_said_and_goes_back_to_them(
     assert width[0] == width[1], "an outline of two points takes as much as its two ends"
 
 
+@pytest.mark.parametrize("begins", [None, "1/3 ft", "10 mm + 1/2 in"])
+def test_a_profile_may_be_switched_on_and_off_for_ever(plan: Plan, begins: str | None) -> None:
+    plan = with_obstruction(plan, "left", "1 in", from_floor=begins, height="9.5 in + 3 mm")
+    (one,) = plan.obstructions
+    seen = []
+    for _ in range(40):
+        plan = act(act(plan, "outline", obstruction=one), "straighten", obstruction=one)
+        seen.append(standing(plan))
+    assert all(again == seen[0] for again in seen)
+
+
 def test_points_of_a_profile_are_moved_added_and_taken_off(plan: Plan) -> None:
     plan = act(
         with_obstruction(plan, "left", "1 in", height="10 in"), "outline", obstruction=f"obstruction-{plan.next_id}"

@@ -75,6 +75,23 @@ def test_a_number_once_given_is_not_given_again() -> None:
     assert refused.value.code == "id-used-before"
 
 
+@pytest.mark.parametrize(
+    ("kind", "row"),
+    [
+        ("boards", {"name": "Maple", "thickness": "3/4 in", "width": "5 1/2 in"}),
+        ("bands", {"name": "Iron-on", "thickness": "0.5 mm"}),
+    ],
+)
+def test_a_row_of_stock_that_is_gone_leaves_its_number_taken(kind: str, row: dict[str, str]) -> None:
+    plan = framed()
+    id_ = f"{kind[:-1]}-{plan.next_id}"
+    there = changed(plan, step(f"/library/{kind}/{id_}", row), step("/next_id", plan.next_id + 1, "replace"))
+    gone = changed(there, step(f"/library/{kind}/{id_}", op="remove"))
+    with pytest.raises(FaultyPlan) as refused:
+        changed(gone, step(f"/library/{kind}/{id_}", {**row, "name": "Other"}))
+    assert refused.value.code == "id-used-before"
+
+
 def test_next_id_never_goes_back() -> None:
     plan = changed(framed(), step("/next_id", 50, "replace"))
     with pytest.raises(FaultyPlan) as refused:

@@ -334,8 +334,10 @@ def show_with_unit(mm: Fraction, unit: Unit) -> str:
 def show_other(mm: Fraction, unit: Unit) -> str:
     """The same length in the other unit, rounded to 0.1 mm or 1/64 in: for reading beside the exact one."""
     if unit == "in":
-        return f"{_decimal_text(round(mm * 10), 10)} mm"
-    return f"{_show_inches(Fraction(round(mm / UNIT_MM['in'] * FINEST_INCH), FINEST_INCH))} in"
+        text, other = _decimal_text(round(abs(mm) * 10), 10), "mm"
+    else:
+        text, other = _show_inches(Fraction(round(abs(mm) / UNIT_MM["in"] * FINEST_INCH), FINEST_INCH)), "in"
+    return f"{'−' if mm < 0 and text != '0' else ''}{text} {other}"
 
 
 def _show_inches(inches: Fraction) -> str:

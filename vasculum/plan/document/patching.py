@@ -62,7 +62,7 @@ def _as_operation(step: PatchStep) -> dict[str, Any]:
 def _ids(plan: Plan) -> set[str]:
     return {
         *plan.spaces, *plan.surveys, *plan.readings, *plan.obstructions, *plan.scribes, *plan.places,
-        *plan.library.sheets, *plan.library.runners,
+        *plan.library.sheets, *plan.library.runners, *plan.library.boards, *plan.library.bands,
     }  # fmt: skip
 
 

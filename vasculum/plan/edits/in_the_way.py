@@ -179,10 +179,11 @@ class Straighten(_OfOne):
         """The ends in place of the points; nothing where it has none."""
         one = obstruction_of(now.plan, self.obstruction)
         if one.profile:
-            first, last = one.profile[0], one.profile[-1]
+            first, last, plan = one.profile[0], one.profile[-1], now.plan
+            height = exactly(plan.length(last.at) - plan.length(first.at), plan.units.length)
             yield self.changed(
                 one, profile=[], projection=first.projection, projection_above=last.projection,
-                from_floor=first.at, height=f"{last.at} - ({first.at})",
+                from_floor=first.at, height=height,
             )  # fmt: skip
 
 
