@@ -106,6 +106,20 @@ def test_the_bottom_is_drawn_in_its_grooves() -> None:
     assert bottom.corner[1] == value(plan, "play_below") + value(plan, "bottom_raise")
 
 
+@pytest.mark.parametrize(("front", "face"), [("inset", "0"), ("overlay", "-1"), ("none", None)])
+def test_a_front_stands_off_its_box_in_section_and_plan_view(front: str, face: str | None) -> None:
+    """A lock wants 1/4: a front of 3/4 before the case reaches 1 before it, an inset one is flush and its box begins at 1."""
+    plan = solved(frameless("22 1/2", "9", "20", front=front, lock_stand_off="1/4 in"))
+    drawer = drawer_of(plan.plan)
+    from_side = section(plan, drawer, 1).primitives
+    from_above = above(plan, space_of(plan.plan), drawer, numbers_of(plan.plan)).primitives
+    faces = [one.corner[0] for one in from_side if isinstance(one, Rect) and one.layer == "front"]
+    faces += [one.corner[1] for one in from_above if isinstance(one, Rect) and one.layer == "front"]
+    assert faces == ([] if face is None else [int(face) * mm("1")] * 2)
+    (box,) = (one for one in from_side if isinstance(one, Rect) and one.key == f"{drawer}/outside_depth")
+    assert box.corner[0] == (mm("1") if front == "inset" else 0)
+
+
 def test_origins_travel_with_dimensions() -> None:
     plan = solved(pinned(frameless(), front_width_cut="22 3/16 in"))
     found = dimensions(elevation(plan, space_of(plan.plan)))
