@@ -23,6 +23,7 @@ from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Rect
 from vasculum.plan.document import Plan
 from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.regions import regions
 from vasculum.plan.telling.solution import solution_of
 
 
@@ -138,6 +139,31 @@ def test_a_hand_hole_is_cut_through_and_drawn() -> None:
     assert [c.rule.what for c in front.cuts] == ["hole"]
     assert any(isinstance(p, Rect) and p.role == "cut" for p in part_sheet(done, front).primitives)
     assert bought(done.plan, "pull") == []
+
+
+@pytest.mark.parametrize("joint", ["butt_between", "butt_around", "dado", "finger"])
+def test_a_hand_hole_goes_through_the_box_front_where_it_goes_through_the_front(joint: str) -> None:
+    """In space both holes take the same height and width, whatever length the box front has."""
+    done = solved(frameless(pull="hand_hole", joint=joint))
+    holes = []
+    for role in ("front", "box_front"):
+        piece = next(p for p in pieces_of(done) if p.role == role)
+        (cut,) = (c for c in piece.cuts if c.rule.what == "hole")
+        (taken,) = regions(done, piece, cut)
+        assert piece.stand is not None
+        across, up = piece.stand.across, piece.stand.up
+        holes.append([(across + end, up + at) for end, at in zip(taken.along, taken.across, strict=True)])
+    assert holes[0] == holes[1]
+    (low, high) = holes[0]
+    assert (high[0] - low[0], high[1] - low[1]) == (value(done, "hand_hole_width"), value(done, "hand_hole_height"))
+
+
+def test_a_box_that_ends_below_the_hand_hole_has_none_in_its_front() -> None:
+    plan = frameless("22 1/2", "20", pull="hand_hole", wanted_box_height="4 in")
+    box_front = next(p for p in pieces_of(solved(plan)) if p.role == "box_front")
+    assert [c.rule.what for c in box_front.cuts if c.rule.what == "hole"] == []
+    assert "hand-hole-at-the-box-edge" not in codes(plan)
+    assert "hand-hole-at-the-box-edge" in codes(frameless("22 1/2", "9", pull="hand_hole", wanted_box_height="5 in"))
 
 
 @pytest.mark.parametrize(("pull", "circles"), [("centred", 1), ("on_line", 1), ("none", 0), ("hand_hole", 0)])

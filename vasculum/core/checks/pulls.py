@@ -24,6 +24,24 @@ def hand_hole_leaves_wood(
     )
 
 
+@check(source="from memory", per=("pull.hand_hole", "front_walled"))
+def hand_hole_leaves_wood_in_the_box(
+    hand_hole_from_wall_edge: Mm, hand_hole_in_wall: Mm, wall_height_cut: Mm, least_beside_hole: Mm
+) -> Finding | None:
+    """Behind the front the hand-hole leaves enough of the box front below and above it."""
+    over = wall_height_cut - hand_hole_from_wall_edge - hand_hole_in_wall
+    if hand_hole_in_wall == 0 or (hand_hole_from_wall_edge >= least_beside_hole and over >= least_beside_hole):
+        return None
+    return Finding(
+        "hand-hole-at-the-box-edge",
+        "attention",
+        "The hand-hole leaves {below} below and {over} above it in the box front.",
+        "Make the box as high as its front allows, cut the hole elsewhere, or use a pull.",
+        {"below": hand_hole_from_wall_edge, "over": over},
+        ("wall_height_cut",),
+    )
+
+
 @check(source="common practice", per="pulled", when=("door_width",))
 def pull_clears_the_door(pull_projection: Mm, pull_count: Mm) -> Finding | None:
     """A pull behind a door stands out into it."""
