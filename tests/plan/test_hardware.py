@@ -11,6 +11,7 @@ from tests.helpers import (
     framed,
     frameless,
     mm,
+    pinned,
     solved,
     split,
     step,
@@ -141,13 +142,29 @@ def test_a_hand_hole_is_cut_through_and_drawn() -> None:
     assert bought(done.plan, "pull") == []
 
 
-@pytest.mark.parametrize("joint", ["butt_between", "butt_around", "dado", "finger"])
-def test_a_hand_hole_goes_through_the_box_front_where_it_goes_through_the_front(joint: str) -> None:
+def two_rows(plan: Plan) -> Plan:
+    return split(plan, drawer_of(plan), "rows", {}, {})[0]
+
+
+HAND_HOLED = [
+    *(frameless(pull="hand_hole", joint=joint) for joint in ("butt_between", "butt_around", "dado", "finger")),
+    *(frameless(pull="hand_hole", front=front) for front in ("overlay", "partial", "lipped")),
+    framed(pull="hand_hole"), two_rows(frameless("22 1/2", "16", pull="hand_hole")),
+    two_rows(frameless("22 1/2", "16", pull="hand_hole", front="overlay")),
+    changed(frameless(pull="hand_hole"), step("/units/increment", "1/2 in", "replace")),
+    changed(frameless(pull="hand_hole"), step("/units/length", "mm", "replace")),
+    pinned(frameless(pull="hand_hole"), front_width_cut="22 in", box_front_length_cut="20 in"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize("plan", HAND_HOLED)
+def test_a_hand_hole_goes_through_the_box_front_where_it_goes_through_the_front(plan: Plan) -> None:
     """In space both holes take the same height and width, whatever length the box front has."""
-    done = solved(frameless(pull="hand_hole", joint=joint))
+    done = solved(plan)
     holes = []
+    first = next(p for p in pieces_of(done) if p.role == "front").place
     for role in ("front", "box_front"):
-        piece = next(p for p in pieces_of(done) if p.role == role)
+        piece = next(p for p in pieces_of(done) if (p.id, p.role) == (f"{first}/{role}", role))
         (cut,) = (c for c in piece.cuts if c.rule.what == "hole")
         (taken,) = regions(done, piece, cut)
         assert piece.stand is not None
@@ -155,7 +172,7 @@ def test_a_hand_hole_goes_through_the_box_front_where_it_goes_through_the_front(
         holes.append([(across + end, up + at) for end, at in zip(taken.along, taken.across, strict=True)])
     assert holes[0] == holes[1]
     (low, high) = holes[0]
-    assert (high[0] - low[0], high[1] - low[1]) == (value(done, "hand_hole_width"), value(done, "hand_hole_height"))
+    assert (high[0] - low[0], high[1] - low[1]) == (mm("4"), mm("1 1/4"))
 
 
 def test_a_box_that_ends_below_the_hand_hole_has_none_in_its_front() -> None:

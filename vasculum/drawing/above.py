@@ -14,7 +14,6 @@ from vasculum.drawing.standing import standing
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.laying.layout import BOXES, Node, nodes_of
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import STRIPS
 
 ZERO = Fraction(0)
 
@@ -106,8 +105,8 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
     x, width, depth, start = box
     at.sheet.add(Rect("fill", "box", (x, start), width, depth, at.key("outside_width"), number))
     for one in standing(at):
-        if not one.piece.rule.stock or one.piece.rule.stock in STRIPS:
-            at.sheet.add(*one.seen("above", "hidden", "runners", at.key("runner_length")))
+        if one.is_carrier:
+            at.sheet.add(*one.seen("above", "hidden", "runners", "back"))
     whole = at.all_of("clear_width", "clear_depth")
     if not is_chosen or whole is None:
         return

@@ -8,7 +8,6 @@ from fractions import Fraction
 from vasculum.drawing.primitives import Primitive, Rect
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
-from vasculum.plan.making.pieces import STRIPS
 
 ZERO = Fraction(0)
 
@@ -23,7 +22,7 @@ def _around(at: Sizes) -> Iterator[Rect]:
     for one in standing(at):
         if one.piece.role.startswith("member"):
             yield from one.seen("front", "hidden", "runners", at.key("runner_line_built"))
-        elif not one.piece.rule.stock or one.piece.rule.stock in STRIPS:
+        elif one.is_carrier:
             yield from one.seen("front", "hidden", "runners", one.thin)
 
 

@@ -13,7 +13,6 @@ from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import STRIPS
 
 ZERO = Fraction(0)
 
@@ -69,7 +68,7 @@ def _box_from_side(sizes: Sizes, tint: int, cell: tuple[Mm, Mm], floor: Mm) -> N
 
 
 def _runner_from_side(sizes: Sizes, start: Mm, room: Mm, floor: Mm) -> None:
-    carriers = [one for one in standing(sizes) if not one.piece.rule.stock or one.piece.rule.stock in STRIPS]
+    carriers = [one for one in standing(sizes) if one.is_carrier]
     seen = (rect for one in carriers for rect in one.seen("side", "hidden", "runners", "back", (ZERO, floor)))
     sizes.sheet.add(*dict.fromkeys(seen))
     runner = sizes.all_of("runner_length", "runner_line_built")

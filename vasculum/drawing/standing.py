@@ -11,7 +11,7 @@ from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Layer, Point, Rect, Role
 from vasculum.drawing.sizes import Sizes
-from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.plan.making.pieces import STRIPS, Piece, made_of
 
 ZERO = Fraction(0)
 Side = Literal["front", "side", "above"]
@@ -26,6 +26,11 @@ class Standing(NamedTuple):
     low: dict[Axis, Mm]
     reach: dict[Axis, Mm | None]
     keys: dict[Axis, str]
+
+    @property
+    def is_carrier(self) -> bool:
+        """Whether it carries a box, or what carries it: the room of a runner's member, a post, a strip."""
+        return not self.piece.rule.stock or self.piece.rule.stock in STRIPS
 
     @property
     def thin(self) -> Axis:

@@ -28,7 +28,7 @@ import { Edition, planKey, useHead, useNetwork } from '../api/queries'
 import { settled, useIsInHand } from '../lengths/inHand'
 import { type MovedSizes, movedSizes, withChange, withDrawings, withOutcome } from './held'
 import { cellsOf, spaceOf } from './layout'
-import { OnScreen, OnScreenContext } from './onScreen'
+import { OnScreen, OnScreenContext } from './screen'
 import { useDrag } from './useDrag'
 
 /** What a person did: worked out on the newest plan, with a name and the field it belongs to where it has one. */

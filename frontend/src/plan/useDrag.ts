@@ -1,8 +1,8 @@
 import { type RefObject, useCallback, useRef, useState } from 'react'
 import { type Act, answered, client, type PlanAnswer, type PreviewAnswer, Refused } from '../api/client'
 import { parentOf } from './layout'
-import type { OnScreen } from './onScreen'
 import type { View } from './PlanDesk'
+import type { OnScreen } from './screen'
 
 interface Moves {
   wanted: Act | null
