@@ -1,7 +1,8 @@
 """Every joint, bottom and runner by hand: inch and metric, nominal and measured stock. Common practice.
 
 In inches an opening of 22 1/2 by 9 and 20 deep, side-mount runners, an inset front of 3/4: a box 21 1/2 wide on runners
-18 long. In millimetres an opening of 600.4 by 220 and 560 deep: a box 575 wide on runners of 500. Both ends alike.
+18 long. In millimetres an opening of 600.4 by 220 and 560 deep: a box 575 wide on runners of 500. Both ends alike. A front
+that reaches past the sides stands before its runners: the box is deeper by it.
 """
 
 from __future__ import annotations
@@ -26,7 +27,7 @@ JOINTS = {
     "finger": ("18", "21 1/2", "18", "21 1/2", "500", "575", "500", "575"),
     "through_dovetail": ("18", "21 1/2", "18", "21 1/2", "500", "575", "500", "575"),
     "half_blind": ("17 3/4", "21 1/2", "17 3/4", "21 1/2", "494", "575", "494", "575"),
-    "sliding_dovetail": ("17 1/2", "22 1/4", "17 17/32", "22 1/4", "488", "595", "488.2", "595"),
+    "sliding_dovetail": ("18", "22 1/4", "18", "22 1/4", "500", "595", "499.9", "595"),
 }
 STOCK = ("1/2 in", "15/32 in", "12 mm", "11.7 mm")
 

@@ -13,6 +13,7 @@ from click.testing import CliRunner
 from tests.helpers import (
     RUNNER_SYSTEMS,
     changed,
+    codes,
     drawer_of,
     framed,
     frameless,
@@ -104,10 +105,12 @@ def test_what_meets_is_a_stop_that_names_both_where_and_by_how_much_and_says_wha
 
 @pytest.mark.parametrize(("joint", "bottom"), list(itertools.product(kinds_in("joint"), kinds_in("bottom"))))
 def test_every_joint_and_bottom_goes_together(joint: str, bottom: str) -> None:
-    """An end that overhangs its sides meets the runner beside them: that is what the proof is for."""
-    found = pairs(frameless("22 1/2", "9", "20", joint=joint, bottom=bottom))
-    overhanging = {("meets", end, f"member_{hand}") for end in ("box_front", "box_back") for hand in ("left", "right")}
-    assert found == (overhanging if joint == "sliding_dovetail" else set())
+    """A front that overhangs its sides stands before the runners; a back that does is pulled into them, and said so."""
+    plan = frameless("22 1/2", "9", "20", joint=joint, bottom=bottom)
+    is_caught = joint == "sliding_dovetail"
+    caught = {(how, "box_back", f"member_{hand}") for how in ("meets", "on its way") for hand in ("left", "right")}
+    assert pairs(plan) <= (caught if is_caught else set())
+    assert ("back-meets-runner" in codes(plan, "stop")) == bool(pairs(plan)) == is_caught
 
 
 @pytest.mark.parametrize("front", kinds_in("front"))

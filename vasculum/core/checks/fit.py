@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @check(source="common practice", per="drawer")
@@ -71,31 +72,35 @@ def fit_in_depth(usable_depth: Mm, outside_depth: Mm) -> Finding | None:
 
 
 @check(source="common practice", per="drawer")
-def runner_too_long(runner_length: Mm, usable_depth: Mm) -> Finding | None:
+def runner_too_long(runner_length: Mm, usable_depth: Mm, ahead_of_members: Mm = NOTHING) -> Finding | None:
     """The runner ends before the back."""
-    if runner_length <= usable_depth:
+    over = runner_length + ahead_of_members - usable_depth
+    if over <= 0:
         return None
     return Finding(
         "runner-too-long",
         "stop",
         "A runner {length} long does not go into a usable depth of {usable}: {over} too long.",
         "Use the next shorter runner.",
-        {"length": runner_length, "usable": usable_depth, "over": runner_length - usable_depth},
+        {"length": runner_length, "usable": usable_depth, "over": over},
         ("runner_length", "usable_depth"),
     )
 
 
 @check(source="common practice", per="rolling")
-def box_shorter_than_runner(outside_depth: Mm, runner_length: Mm, increment: Mm) -> Finding | None:
+def box_shorter_than_runner(
+    outside_depth: Mm, runner_length: Mm, increment: Mm, ahead_of_members: Mm = NOTHING
+) -> Finding | None:
     """The box reaches the runner's last holes."""
-    if runner_length - outside_depth < increment:
+    short = runner_length + ahead_of_members - outside_depth
+    if short < increment:
         return None
     return Finding(
         "box-shorter-than-runner",
         "attention",
         "The box ends {short} before its runner does.",
         "Make the box as deep as the runner, or use a shorter one: its last holes must meet the side.",
-        {"short": runner_length - outside_depth},
+        {"short": short},
         ("outside_depth", "runner_length"),
     )
 
@@ -162,6 +167,22 @@ def front_laps_as_planned(front_width: Mm, front_width_cut: Mm, increment: Mm) -
         "Trim the front." if off > 0 else "Cut the front anew, or let the reveal be larger.",
         {"off": off if off > 0 else -off},
         ("front_width_cut", "front_width"),
+    )
+
+
+@check(source="common practice", per=("lapping", "divider_shared"))
+def laps_share_their_divider(shared_lap: Mm, divider_thickness: Mm, gap: Mm) -> Finding | None:
+    """Over a divider with fronts on both sides, each laps no more than its half less the gap: lap ≤ (t − gap)/2."""
+    most = (divider_thickness - gap) / 2
+    if shared_lap <= most:
+        return None
+    return Finding(
+        "lap-past-its-half",
+        "stop",
+        "Over a divider {thickness} thick this front laps {lap}; beside a neighbour and its gap {most} is the most.",
+        "Lap by {most} or less, or take a thicker divider.",
+        {"thickness": divider_thickness, "lap": shared_lap, "most": most if most > 0 else Mm(0)},
+        ("shared_lap",),
     )
 
 

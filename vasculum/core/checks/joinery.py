@@ -76,3 +76,44 @@ def slot_leaves_its_end(sliding_set_in: Mm, least_set_in: Mm) -> Finding | None:
         {"left": sliding_set_in, "least": least_set_in},
         ("box_front_length",),
     )
+
+
+@check(source="geometry", per=("back.sliding_dovetail", "lined", "rolling"))
+def back_passes_its_runners(box_back_length_cut: Mm, outside_width: Mm) -> Finding | None:
+    """A back that reaches past the sides would be pulled into the members that stay in the case."""
+    past = (box_back_length_cut - outside_width) / 2
+    if past <= 0:
+        return None
+    return Finding(
+        "back-meets-runner",
+        "stop",
+        "The back reaches {past} past the sides, where the runner stands: the drawer cannot be pulled out.",
+        "Join the back in another way, a dado in the sides for one, or carry the box from below.",
+        {"past": past},
+        ("box_back_length_cut",),
+    )
+
+
+@check(source="geometry", per="joint.sliding_dovetail")
+def front_keeps_to_its_room(box_front_length_cut: Mm, free_width: Mm) -> Finding | None:
+    """A box front that reaches past the sides stays inside the room beside the box."""
+    return _past_its_room("front", box_front_length_cut, free_width)
+
+
+@check(source="geometry", per="back.sliding_dovetail")
+def back_keeps_to_its_room(box_back_length_cut: Mm, free_width: Mm) -> Finding | None:
+    """A back that reaches past the sides stays inside the room beside the box."""
+    return _past_its_room("back", box_back_length_cut, free_width)
+
+
+def _past_its_room(end: str, length: Mm, room: Mm) -> Finding | None:
+    if length <= room:
+        return None
+    return Finding(
+        f"{end}-past-its-room",
+        "stop",
+        f"The {end} of the box is {{length}} long, {{over}} more than the {{room}} it stands in.",
+        "Set the slots in by less, or join it in another way.",
+        {"length": length, "over": length - room, "room": room},
+        (f"box_{end}_length_cut",),
+    )

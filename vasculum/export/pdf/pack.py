@@ -37,7 +37,7 @@ GOVERNING = (
 """Sizes whose reasons are printed."""
 RUNNERS = (
     ("runner_length", "Runner length"),
-    ("set_back", "Set-back: front end of both members behind the face"),
+    ("members_from_front", "Set-back: front end of both members behind the face"),
     ("spacer_block_cut", "Spacer block under each cabinet member"),
     ("runner_line_built", "Runner line in the case, above its block's floor"),
     ("runner_from_floor", "Runner line in the case, above the opening's floor"),

@@ -6,7 +6,7 @@ from functools import cache
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
-from vasculum.plan.document import SPLITS, Choices, Plan, Reading, Space
+from vasculum.plan.document import SPLITS, Choices, Place, Plan, Reading, Space
 from vasculum.plan.laying.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
 from vasculum.plan.laying.crossings import BUILT_IN
 from vasculum.plan.laying.layout import (
@@ -19,6 +19,7 @@ from vasculum.plan.laying.layout import (
     laps,
     levels_of,
     nearest_choice,
+    shows_fronts,
 )
 
 
@@ -37,7 +38,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     """Every kind that holds at a place of the layout."""
     place, levels = node.place, levels_of(plan, node.space, node.place)
     front = front_of(plan, node.space, place)
-    kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(node, front)
+    kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(plan, node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     if node.of != "whole":
@@ -128,7 +129,7 @@ def _runner_kinds(plan: Plan, levels: list[Choices], is_moving: bool) -> set[str
     return found
 
 
-def _edge_kinds(node: Node, front: str) -> set[str]:
+def _edge_kinds(plan: Plan, node: Node, front: str) -> set[str]:
     """What borders a place on its four sides; a front that laps stands over what is solid there."""
     kinds = {
         "left.edge" if node.is_left_edge else "left.divider",
@@ -143,6 +144,8 @@ def _edge_kinds(node: Node, front: str) -> set[str]:
     if laps(front):
         kinds.add("lap_left.end" if node.is_left_edge else "lap_left.divider")
         kinds.add("lap_right.end" if node.is_right_edge else "lap_right.divider")
+        beside = (plan.places[id_] for id_ in node.beyond if id_)
+        kinds |= {"divider_shared"} if any(shows_fronts(plan, node.space, one) for one in beside) else set()
     return kinds
 
 
@@ -158,7 +161,12 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         kind = stacked if node.is_stacked else "contents"
         return {f"sizing.{kind}", "content.bay" if content == "bay" else f"content.{content}_{node.of}"}
     relative = "graduated_ratio" if by == "graduated" and parent.ratio else "share" if by == "left" else by
-    return {f"sizing.{relative}_{divider_of(parent)}"}
+    return {f"sizing.{relative}_{'open' if _shares_faces(plan, parent, node.space) else 'board'}"}
+
+
+def _shares_faces(plan: Plan, split: Place, space: str) -> bool:
+    """Whether what is shared out is fronts with their gaps: over each other without rails, and any of them there."""
+    return divider_of(split) == "open" and shows_fronts(plan, space, split)
 
 
 def _split_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:

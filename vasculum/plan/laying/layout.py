@@ -33,6 +33,8 @@ class Node(NamedTuple):
     is_left_edge: bool = True
     is_right_edge: bool = True
     is_stacked: bool = False
+    beyond: tuple[str | None, str | None, str | None, str | None] = (None, None, None, None)
+    """What stands beyond the divider on each side, where there is one: left, right, above, below."""
 
 
 def nodes_of(plan: Plan, space: str) -> Iterator[Node]:
@@ -47,11 +49,12 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
     last = len(place.children) - 1
     is_even = is_even_stack(plan, node)
     for at, id_ in enumerate(place.children):
-        child = node._replace(id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
+        child = node._replace(beyond=_beyond(node, at))
+        child = child._replace(id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
         if place.holds == "rows":
             is_open = divider_of(place) == "open"
-            above = is_open if at > 0 else False
-            below = is_open if at < last else False
+            above = is_open if at > 0 else node.is_open_above
+            below = is_open if at < last else node.is_open_below
             top, bottom = node.is_top_edge and at == 0, node.is_bottom_edge and at == last
             child = child._replace(of="row", is_open_above=above, is_open_below=below)
             child = child._replace(is_top_edge=top, is_bottom_edge=bottom)
@@ -59,6 +62,18 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
             left, right = node.is_left_edge and at == 0, node.is_right_edge and at == last
             child = child._replace(of="column", is_left_edge=left, is_right_edge=right)
         yield from _walk(plan, child)
+
+
+def _beyond(node: Node, at: int) -> tuple[str | None, str | None, str | None, str | None]:
+    """What stands beyond the dividers of one part of a split: its neighbours there, and at the ends the split's own."""
+    children, (left, right, above, below) = node.place.children, node.beyond
+    is_board = divider_of(node.place) == "board"
+    before = (children[at - 1] if is_board else None) if at > 0 else None
+    after = (children[at + 1] if is_board else None) if at + 1 < len(children) else None
+    is_first, is_last = at == 0, at + 1 == len(children)
+    if node.place.holds == "columns":
+        return left if is_first else before, right if is_last else after, above, below
+    return left, right, above if is_first else before, below if is_last else after
 
 
 def divider_of(place: Place) -> str:
@@ -97,6 +112,13 @@ def front_of(plan: Plan, space: str, place: Place) -> str:
     if place.holds not in FACED:
         return "none"
     return chosen(plan, levels_of(plan, space, place), "front") or "none"
+
+
+def shows_fronts(plan: Plan, space: str, place: Place) -> bool:
+    """Whether a place, or anything that it is divided into, carries a front."""
+    if place.holds in SPLITS:
+        return any(shows_fronts(plan, space, plan.places[id_]) for id_ in place.children)
+    return front_of(plan, space, place) != "none"
 
 
 @cache

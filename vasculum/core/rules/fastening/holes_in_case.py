@@ -7,9 +7,9 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per=("screwed", "runner_holed_in_case"))
-def case_holes(set_back: Mm, runner_case_holes: tuple[Mm, ...]) -> tuple[Mm, ...]:
-    """In the case, each hole stands behind the front edge by the set-back and its place on the member.
+def case_holes(members_from_front: Mm, runner_case_holes: tuple[Mm, ...]) -> tuple[Mm, ...]:
+    """In the case, each hole stands behind the front edge by where its member begins and its place on the member.
 
     From the front edge of the opening, on the runner line.
     """
-    return tuple(set_back + hole for hole in runner_case_holes)
+    return tuple(members_from_front + hole for hole in runner_case_holes)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import cut, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per=("screwed", "runner_holed_in_box"))
@@ -29,9 +30,12 @@ def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[M
 
 
 @rule(source="geometry", per=("screwed", "runner_holed_in_box"))
-def side_from_front(side_loss_front: Mm) -> Mm:
-    """The side begins behind the face of the box by what it loses to the front."""
-    return side_loss_front
+def side_from_front(side_loss_front: Mm, ahead_of_members: Mm = NOTHING) -> Mm:
+    """The side begins behind the front end of its member by what it loses to the front, less what stands ahead of it.
+
+    Less than nothing where the side begins before its member.
+    """
+    return side_loss_front - ahead_of_members
 
 
 cut(

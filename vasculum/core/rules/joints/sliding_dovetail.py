@@ -68,6 +68,24 @@ def outside_width(box_front_length_cut: Mm, sliding_set_in: Mm) -> Mm:
     return box_front_length_cut - 2 * sliding_set_in
 
 
+@rule(source="geometry", per="joint.sliding_dovetail")
+def slot_set_in_front(sliding_set_in: Mm) -> Mm:
+    """In the front the slots are set in from its ends as was chosen: the box follows its cut front."""
+    return sliding_set_in
+
+
+@rule(source="geometry", per="back.sliding_dovetail")
+def slot_set_in_back(box_back_length_cut: Mm, outside_width: Mm) -> Mm:
+    """In the back the slots are set in by half of what it is longer than the box is wide: so they meet the sides."""
+    return (box_back_length_cut - outside_width) / 2
+
+
+@rule(source="geometry", per=("joint.sliding_dovetail", "lined", "rolling"))
+def ahead_of_members(box_front_thickness: Mm) -> Mm:
+    """Where the front reaches past the sides, the runners beside them begin behind it."""
+    return box_front_thickness
+
+
 for family, end in ENDS:
     cut(
         "slot",
@@ -75,7 +93,7 @@ for family, end in ENDS:
         into=f"box_{end}",
         title="Dovetailed slot for the sides",
         datums=BOTH_ENDS,
-        at="sliding_set_in",
+        at=f"slot_set_in_{end}",
         width="side_thickness",
         depth=f"slot_depth_{end}",
     )

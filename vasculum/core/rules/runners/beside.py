@@ -79,3 +79,12 @@ def room_behind_box(free_depth: Mm, set_back: Mm, outside_depth: Mm) -> Mm:
     Less than nothing where the box is chosen deeper than there is room.
     """
     return free_depth - set_back - outside_depth
+
+
+@rule(source="common practice", per="drawer")
+def members_from_front(set_back: Mm, ahead_of_members: Mm = NOTHING) -> Mm:
+    """What carries a box beside it begins at the set-back, or behind a front that reaches past the sides.
+
+    From the front face of the case.
+    """
+    return set_back + ahead_of_members

@@ -17,15 +17,23 @@ def runner_thick(beside_box: Mm) -> Mm:
 
 
 @body("member_left", ("lined", "rolling"), "Runner, left", "runner_length", "runner_height", "runner_thick")
-def member_left(box_from_left: Mm, runner_thick: Mm, set_back: Mm, runner_from_floor: Mm, runner_height: Mm) -> Stand:
+def member_left(
+    box_from_left: Mm, runner_thick: Mm, members_from_front: Mm, runner_from_floor: Mm, runner_height: Mm
+) -> Stand:
     """The left runner hangs on the left of the box, its centre on the line."""
-    return Stand(box_from_left - runner_thick, set_back, runner_from_floor - runner_height / 2, "back", "up", 1)
+    return Stand(
+        box_from_left - runner_thick, members_from_front, runner_from_floor - runner_height / 2, "back", "up", 1
+    )
 
 
 @body("member_right", ("lined", "rolling"), "Runner, right", "runner_length", "runner_height", "runner_thick")
-def member_right(box_from_left: Mm, outside_width: Mm, set_back: Mm, runner_from_floor: Mm, runner_height: Mm) -> Stand:
+def member_right(
+    box_from_left: Mm, outside_width: Mm, members_from_front: Mm, runner_from_floor: Mm, runner_height: Mm
+) -> Stand:
     """The right runner hangs on the right of the box, its centre on the line."""
-    return Stand(box_from_left + outside_width, set_back, runner_from_floor - runner_height / 2, "back", "up", -1)
+    return Stand(
+        box_from_left + outside_width, members_from_front, runner_from_floor - runner_height / 2, "back", "up", -1
+    )
 
 
 good("runner", per="rolling", title="runner", unit="pair", size="runner_length", row="runner")

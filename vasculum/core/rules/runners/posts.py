@@ -63,20 +63,30 @@ RAIL = ("runner_length", "runner_height", "clip_rail_thickness")
 
 @body("clip_rail_left", "runner.posts", "Clip rail, left", *RAIL)
 def clip_rail_left(
-    box_from_left: Mm, runner_thick: Mm, clip_rail_thickness: Mm, set_back: Mm, runner_from_floor: Mm, runner_height: Mm
+    box_from_left: Mm,
+    runner_thick: Mm,
+    clip_rail_thickness: Mm,
+    members_from_front: Mm,
+    runner_from_floor: Mm,
+    runner_height: Mm,
 ) -> Stand:
     """The left clip rail stands between the runner and its post."""
     across = box_from_left - runner_thick - clip_rail_thickness
-    return Stand(across, set_back, runner_from_floor - runner_height / 2, "back", "up", 1)
+    return Stand(across, members_from_front, runner_from_floor - runner_height / 2, "back", "up", 1)
 
 
 @body("clip_rail_right", "runner.posts", "Clip rail, right", *RAIL)
 def clip_rail_right(
-    box_from_left: Mm, outside_width: Mm, runner_thick: Mm, set_back: Mm, runner_from_floor: Mm, runner_height: Mm
+    box_from_left: Mm,
+    outside_width: Mm,
+    runner_thick: Mm,
+    members_from_front: Mm,
+    runner_from_floor: Mm,
+    runner_height: Mm,
 ) -> Stand:
     """The right clip rail stands between the runner and its post."""
     across = box_from_left + outside_width + runner_thick
-    return Stand(across, set_back, runner_from_floor - runner_height / 2, "back", "up", -1)
+    return Stand(across, members_from_front, runner_from_floor - runner_height / 2, "back", "up", -1)
 
 
 POST = ("cell_height", "post_thickness", "post_thickness")
@@ -84,27 +94,37 @@ POST = ("cell_height", "post_thickness", "post_thickness")
 
 
 @body("post_left_front", "runner.posts", "Post, left, in front", *POST)
-def post_left_front(box_from_left: Mm, beside_box: Mm, set_back: Mm, cell_from_floor: Mm) -> Stand:
+def post_left_front(box_from_left: Mm, beside_box: Mm, members_from_front: Mm, cell_from_floor: Mm) -> Stand:
     """A post stands in the left front corner of the bay, behind the front."""
-    return Stand(box_from_left - beside_box, set_back, cell_from_floor, "up", "back", 1)
+    return Stand(box_from_left - beside_box, members_from_front, cell_from_floor, "up", "back", 1)
 
 
 @body("post_left_back", "runner.posts", "Post, left, behind", *POST)
 def post_left_back(
-    box_from_left: Mm, beside_box: Mm, set_back: Mm, runner_length: Mm, post_thickness: Mm, cell_from_floor: Mm
+    box_from_left: Mm,
+    beside_box: Mm,
+    members_from_front: Mm,
+    runner_length: Mm,
+    post_thickness: Mm,
+    cell_from_floor: Mm,
 ) -> Stand:
     """A post stands on the left where the clip rails end."""
-    back = set_back + runner_length - post_thickness
+    back = members_from_front + runner_length - post_thickness
     return Stand(box_from_left - beside_box, back, cell_from_floor, "up", "back", 1)
 
 
 @body("post_right_front", "runner.posts", "Post, right, in front", *POST)
 def post_right_front(
-    box_from_left: Mm, outside_width: Mm, beside_box: Mm, post_thickness: Mm, set_back: Mm, cell_from_floor: Mm
+    box_from_left: Mm,
+    outside_width: Mm,
+    beside_box: Mm,
+    post_thickness: Mm,
+    members_from_front: Mm,
+    cell_from_floor: Mm,
 ) -> Stand:
     """A post stands in the right front corner of the bay, behind the front."""
     across = box_from_left + outside_width + beside_box - post_thickness
-    return Stand(across, set_back, cell_from_floor, "up", "back", -1)
+    return Stand(across, members_from_front, cell_from_floor, "up", "back", -1)
 
 
 @body("post_right_back", "runner.posts", "Post, right, behind", *POST)
@@ -113,13 +133,13 @@ def post_right_back(
     outside_width: Mm,
     beside_box: Mm,
     post_thickness: Mm,
-    set_back: Mm,
+    members_from_front: Mm,
     runner_length: Mm,
     cell_from_floor: Mm,
 ) -> Stand:
     """A post stands on the right where the clip rails end."""
     across = box_from_left + outside_width + beside_box - post_thickness
-    return Stand(across, set_back + runner_length - post_thickness, cell_from_floor, "up", "back", -1)
+    return Stand(across, members_from_front + runner_length - post_thickness, cell_from_floor, "up", "back", -1)
 
 
 good("clip_rail", per="runner.posts", title="Clip rail", count="clip_rail_count")

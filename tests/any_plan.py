@@ -1,0 +1,182 @@
+"""A plan of any kind, by number: the same number gives the same plan, so that one that fails can be looked at again.
+
+Any setting, framed or not, in either unit and any increment; up to forty cells of anything; every family of
+alternatives chosen anew at any place; uneven stock, things in the way, sizes as built. Only what a plan may hold.
+"""
+
+from __future__ import annotations
+
+from fractions import Fraction
+from random import Random
+from typing import Any
+
+from tests.helpers import RUNNER_SYSTEMS, changed, kinds_in, solved, split, step, with_runner
+from vasculum.plan.document import Plan
+from vasculum.plan.document.settings import SETTINGS
+from vasculum.plan.document.starting import new_plan
+
+MOST_CELLS = 40
+HOLDS = ["drawer"] * 6 + ["tray", "shelf", "open", "bin", "false_front", "blocked"]
+OF_A_PLACE = {
+    "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull",
+}  # fmt: skip
+OF_THE_PLAN = {"door": "door", "surplus": "surplus", "grain": "grain"}
+OF_A_CASE = {"through": "through", "case_back": "case_back", "case_joint": "case_joint", "case_top": "case_top"}
+LENGTHS = {
+    "gap": (0, 6), "reveal": (0, 5), "runner_play": (0, 3), "runner_shim": (0, 3), "play_above": (0, 12),
+    "play_below": (0, 12), "partial_lap": (2, 14), "lip_lap": (2, 14), "lock_stand_off": (0, 12), "dado_set_in": (4, 20),
+    "wiggle_width": (0, 6), "wiggle_height": (0, 6), "wiggle_depth": (0, 6), "edge_pull_allowance": (4, 16),
+}  # fmt: skip
+"""Choices of a length, and between how many mm they are drawn."""
+THICK = {
+    "side_sheet": (90, 190), "box_front_sheet": (90, 190), "box_back_sheet": (60, 190), "bottom_sheet": (32, 100),
+    "front_sheet": (120, 220), "divider_sheet": (90, 250),
+}  # fmt: skip
+"""Sheets, and between how many tenths of a mm they measure."""
+INCREMENTS = {"in": ["1/32 in", "1/16 in", "1/8 in", "1/4 in"], "mm": ["0.5 mm", "1 mm", "2 mm", "5 mm"]}
+
+
+def any_plan(number: int) -> Plan:
+    """The plan of this number."""
+    return _Drawn(Random(number)).plan
+
+
+class _Drawn:
+    """One plan as it is drawn, from the space inwards."""
+
+    def __init__(self, random: Random) -> None:
+        self.random = random
+        self.unit = random.choice(["in", "mm"])
+        self.cells = 1
+        self.size = [random.randint(*span) for span in ((380, 2400), (160, 1900), (330, 760))]
+        setting = random.choice(SETTINGS)
+        what, kind = setting.what, random.choice(["framed", "frameless"]) if setting.may_be_framed else "frameless"
+        self.plan: Plan = new_plan("Any", kind, self.unit, *map(self.length, self.size), what=what)
+        self.stock()
+        self.chosen()
+        self.case()
+        self.divide(self.plan.spaces[self.plan.space_order[0]].holds, random.randint(1, MOST_CELLS), 0)
+        self.in_the_way()
+        self.as_built()
+
+    def length(self, size: int | Fraction) -> str:
+        """About so many mm, as it would be read off a tape of this plan."""
+        return f"{round(size * 32 / Fraction(254, 10))}/32 in" if self.unit == "in" else f"{size} mm"
+
+    def one_in(self, count: int) -> bool:
+        return self.random.randrange(count) == 0
+
+    def change(self, *steps: Any) -> None:
+        self.plan = changed(self.plan, *steps)
+
+    def choose(self, base: str, chosen: dict[str, str]) -> None:
+        self.change(*(step(f"{base}/choices/{name}", value) for name, value in chosen.items()))
+
+    def stock(self) -> None:
+        """Each sheet a row of its own, measured unevenly; one runner of some system, and a second that places take."""
+        steps = [step("/units/increment", self.random.choice(INCREMENTS[self.unit]), "replace")]
+        number = self.plan.next_id
+        rows = {**self.plan.library.sheets}
+        for choice, span in THICK.items():
+            like = rows[self.plan.choices.get(choice, self.plan.choices["side_sheet"])].model_dump(exclude_none=True)
+            row = {**like, "measured": f"{self.random.randint(*span)}/10 mm"}
+            steps += [step(f"/library/sheets/sheet-{number}", row), step(f"/choices/{choice}", f"sheet-{number}")]
+            number += 1
+        self.change(*steps, step("/next_id", number, "replace"))
+        self.plan = with_runner(self.plan, self.random.choice(RUNNER_SYSTEMS))
+        other = with_runner(self.plan, self.random.choice(RUNNER_SYSTEMS))
+        self.runners = [self.plan.choices["runner"], other.choices["runner"]]
+        self.plan = other
+        self.choose("", {"runner": self.runners[0]})
+
+    def chosen(self) -> None:
+        """What holds for the whole plan: every family, and some lengths."""
+        families = OF_A_PLACE | OF_THE_PLAN
+        self.choose("", {name: self.random.choice(kinds_in(family)) for name, family in families.items()})
+        lengths = {name: span for name, span in LENGTHS.items() if self.one_in(4)}
+        self.choose("", {name: self.length(self.random.randint(*span)) for name, span in lengths.items()})
+
+    def case(self) -> None:
+        """A new case, where the space has no frame; the inside of a framed one, where it was read."""
+        space = self.plan.spaces[self.plan.space_order[0]]
+        if space.kind == "frameless" and (space.what == "unit" or self.one_in(2)):
+            families = {name: self.random.choice(kinds_in(family)) for name, family in OF_A_CASE.items()}
+            self.choose(f"/spaces/{self.plan.space_order[0]}", {"carcass": "new", **families})
+        elif space.kind == "framed" and self.one_in(2):
+            wide = self.size[0] + self.random.randint(-4, 90)
+            self.read(space.case, "width", wide, level="middle", along="front")
+            if self.one_in(2):
+                self.read(space.case, "height", self.size[1] + self.random.randint(0, 60), side="left")
+        if self.one_in(3):
+            self.read(space.case, "width", self.size[0] + self.random.randint(-6, 8), level="low", along="back")
+
+    def read(self, survey: str, of: str, size: int, **station: str) -> None:
+        number = self.plan.next_id
+        row = {"survey": survey, "of": of, "value": self.length(size), **station}
+        self.change(
+            step(f"/readings/reading-{number}", row),
+            step("/reading_order/-", f"reading-{number}"),
+            step("/next_id", number + 1, "replace"),
+        )
+
+    def divide(self, place: str, room: int, deep: int) -> None:
+        """Rows in columns in rows, until as many cells are there as were wanted, or are small."""
+        if room < 2 or deep > 3:
+            return
+        count = self.random.randint(2, min(room, 6))
+        how = self.random.choice(["rows", "columns"])
+        sizing = self.random.choice(["share", "share", "graduated", "fixed"])
+        parts = [self.part(sizing, at == 0) for at in range(count)]
+        more = {"divider": self.random.choice(["board", "open"])} if how == "rows" else {}
+        if sizing == "graduated":
+            more["step"] = self.length(self.random.randint(0, 20))
+        self.plan, ids = split(self.plan, place, how, *parts, **more)
+        self.cells += count - 1
+        for id_ in ids:
+            if self.plan.places[id_].holds == "drawer" and self.one_in(3):
+                self.divide(id_, min(room // count, MOST_CELLS - self.cells), deep + 1)
+
+    def part(self, sizing: str, is_first: bool) -> dict[str, Any]:
+        """One cell: what it holds, how large it wants to be, and what was chosen for it alone."""
+        holds, random = self.random.choice(HOLDS), self.random
+        own: dict[str, str] = {}
+        if self.one_in(3):
+            own = {name: random.choice(kinds_in(family)) for name, family in OF_A_PLACE.items() if self.one_in(3)}
+        if self.one_in(6):
+            own["runner"] = self.runners[1]
+        if holds == "bin":
+            own |= {f"bin_{axis}": self.length(random.randint(90, 300)) for axis in ("width", "height", "depth")}
+        sizes = {
+            "share": {"by": "share", "share": random.randint(1, 3)},
+            "graduated": {"by": "graduated"},
+            "fixed": {"by": "left"} if is_first else {"by": "fixed", "length": self.length(random.randint(90, 260))},
+        }
+        return {"holds": holds, "size": sizes[sizing], "choices": own}
+
+    def in_the_way(self) -> None:
+        """Up to two things that stand in, on any side."""
+        for _ in range(self.random.choice([0, 0, 0, 1, 2])):
+            number, on = self.plan.next_id, self.random.choice(["left", "right", "back", "floor", "top"])
+            thing: dict[str, Any] = {
+                "name": "Thing", "what": "other", "space": self.plan.space_order[0], "on": on,
+                "projection": self.length(self.random.randint(4, 50)),
+            }  # fmt: skip
+            if on in ("left", "right", "back") and self.one_in(2):
+                thing |= {
+                    "from_floor": self.length(self.random.randint(0, self.size[1] // 2)),
+                    "height": self.length(self.random.randint(20, 200)),
+                }
+            if on != "back" and self.one_in(2):
+                thing |= {"from_front": self.length(self.random.randint(30, 200)), "depth": self.length(50)}
+            self.change(step(f"/obstructions/obstruction-{number}", thing), step("/next_id", number + 1, "replace"))
+
+    def as_built(self) -> None:
+        """Some sizes as they were really cut: a little off what was worked out."""
+        if not self.one_in(4):
+            return
+        done = solved(self.plan)
+        cut = [key for key in done.solved.quantities if key[1].endswith("_cut") and key[0] in self.plan.places]
+        for place, name in self.random.sample(sorted(cut), min(2, len(cut))):
+            value = done.solved.value(place, name)
+            if value is not None and (size := round(value) + self.random.randint(-3, 3)) > 0:
+                self.change(step(f"/as_built/{place}~1{name}", f"{size} mm"))

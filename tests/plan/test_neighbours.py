@@ -1,0 +1,110 @@
+"""What lies between two neighbours: a cell and the one beside, over or under it, and what stands between them."""
+
+from __future__ import annotations
+
+import itertools
+from fractions import Fraction
+from typing import Any
+
+import pytest
+
+from tests.helpers import changed, codes, drawer_of, frameless, mm, solved, split, step, value, with_choices
+from vasculum.plan.document import Plan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.solid.proof import prove
+
+
+def at(plan: SolvedPlan, place: str, name: str) -> Any:
+    return plan.solved.value(place, name)
+
+
+def meeting(plan: Plan) -> set[tuple[str, str]]:
+    """The roles of what meets."""
+    return {(m.first.split("/")[-1], m.second.split("/")[-1]) for m in prove(solved(plan)).meetings}
+
+
+LAPS = [
+    # a lap over a divider of 1/2 with a gap of 1/8: 3/16 is half of what is left
+    ("3/16 in", False),
+    ("1/4 in", True),
+]
+
+
+@pytest.mark.parametrize("front", ["partial", "lipped"])
+@pytest.mark.parametrize(("lap", "is_refused"), LAPS)
+def test_two_fronts_share_their_divider(front: str, lap: str, is_refused: bool) -> None:
+    plan = frameless("36", "9", "20", front=front, partial_lap=lap, lip_lap=lap)
+    beside, _ = split(plan, drawer_of(plan), "columns", {}, {})
+    over, _ = split(plan, drawer_of(plan), "rows", {}, {}, divider="board")
+    bay, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": "open"})
+    for shared in (beside, over):
+        assert ("lap-past-its-half" in codes(shared, "stop")) == is_refused
+    assert "lap-past-its-half" not in codes(bay)
+
+
+def rows_in_an_open_row(**choices: str) -> tuple[Plan, list[str]]:
+    """Three over each other without rails; the middle one is two again, beside nobody."""
+    plan = frameless("22 1/2", "24", "20", **choices)
+    plan, (top, middle, bottom) = split(plan, drawer_of(plan), "rows", {}, {}, {}, divider="open")
+    plan, (upper, lower) = split(plan, middle, "rows", {}, {}, divider="open")
+    return plan, [top, upper, lower, bottom]
+
+
+@pytest.mark.parametrize("front", ["inset", "overlay", "partial"])
+def test_rows_inside_an_open_row_stand_one_gap_from_their_neighbours(front: str) -> None:
+    plan, fronts = rows_in_an_open_row(front=front)
+    done = solved(plan)
+    assert meeting(plan) == set()
+    for over, under in itertools.pairwise(fronts):
+        top = at(done, under, "front_from_floor") + at(done, under, "front_height_cut")
+        gap = at(done, over, "front_from_floor") - top
+        assert mm("1/8") <= gap <= mm("1/8") + mm("1/16")
+
+
+def test_rows_without_fronts_are_equal() -> None:
+    plan = frameless("22 1/2", "24", "20", front="none")
+    plan, trays = split(plan, drawer_of(plan), "rows", {}, {}, {}, divider="open")
+    done = solved(plan)
+    assert {at(done, tray, "cell_height") for tray in trays} == {mm("8")}
+
+
+def test_a_front_in_sliding_dovetails_stands_before_its_runners() -> None:
+    """548 deep, set back 5, a front of 15 with slots 7 deep: 528 are left, a runner of 500, and a side of 512 for 520."""
+    plan = frameless("594 mm", "300 mm", "543 mm", joint="sliding_dovetail", back_joint="butt_between", front="none")
+    plan = with_choices(plan, wanted_rabbet_depth="7 mm", sliding_set_in="10 mm", wanted_box_depth="520 mm")
+    sheet = plan.choices["side_sheet"]
+    plan = changed(
+        plan,
+        step("/units/length", "mm", "replace"),
+        step("/units/increment", "0.5 mm", "replace"),
+        step(f"/library/sheets/{sheet}/measured", "15 mm"),
+        step(f"/library/runners/{plan.choices['runner']}/side_clearance", "14 mm", "replace"),
+        step(f"/library/runners/{plan.choices['runner']}/stock_lengths", ["450 mm", "500 mm"], "replace"),
+    )
+    done = solved(plan)
+    assert value(done, "usable_depth") - value(done, "ahead_of_members") == 528
+    assert value(done, "runner_length") == 500
+    assert value(done, "members_from_front") == 15
+    assert value(done, "side_length_cut") == 512
+    assert value(done, "outside_width") == 566
+    assert value(done, "box_front_length_cut") == 586
+    assert value(done, "box_back_length_cut") == 536
+    assert meeting(plan) == set()
+
+
+def test_a_back_in_sliding_dovetails_is_pulled_into_its_runners() -> None:
+    plan = frameless("22 1/2", "9", "20", joint="sliding_dovetail")
+    assert "back-meets-runner" in codes(plan, "stop")
+    assert "back-meets-runner" not in codes(with_choices(plan, back_joint="dado"))
+    assert meeting(with_choices(plan, back_joint="dado")) == set()
+
+
+def test_slots_of_a_back_meet_the_sides_that_another_joint_places() -> None:
+    """The back is cut to a finer increment than the box comes out to: its slots follow the sides, not its ends."""
+    plan = frameless("22 15/32", "9", "20", joint="dado_tongue", back_joint="sliding_dovetail", sliding_set_in="3/8 in")
+    plan = changed(plan, step(f"/library/sheets/{plan.choices['side_sheet']}/measured", "11.7 mm"))
+    done = solved(plan)
+    beyond = (value(done, "box_back_length_cut") - value(done, "outside_width")) / 2
+    assert value(done, "slot_set_in_back") == beyond != mm("3/8")
+    assert ("side_left", "box_back") not in meeting(plan)
+    assert isinstance(beyond, Fraction)
