@@ -127,6 +127,13 @@ def codes(plan: Plan | SolvedPlan, *severities: str) -> set[str]:
     return {f.code for f in findings_of(done) if not severities or f.severity in severities}
 
 
+def with_obstruction(plan: Plan, on: str, projection: str, **more: Any) -> Plan:
+    """The plan with something in the way, on one side of its first space."""
+    one = {"name": "Thing", "what": "other", "space": space_of(plan), "on": on, "projection": projection, **more}
+    number = plan.next_id
+    return changed(plan, step(f"/obstructions/obstruction-{number}", one), step("/next_id", number + 1, "replace"))
+
+
 def split(plan: Plan, place: str, how: str, *parts: dict[str, Any], **more: Any) -> tuple[Plan, list[str]]:
     """Divide a place into rows or columns; each part is a drawer unless it says what it holds."""
     number, ids, steps = plan.next_id, [], []

@@ -20,7 +20,7 @@ from vasculum.plan.telling.why import ReasonShown, tell
 HERE = Path(__file__).parent
 JOBS = sorted(path.stem for path in HERE.glob("*.json"))
 EXPLAINED = {
-    "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-meets-obstruction", "width-taken-once",
+    "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-passes-obstruction", "width-taken-once",
     "small-parts", "thin-strips", "strip-is-a-partition", "fix-to-the-wall", "anchor", "walls-bulge", "walls-twist",
     "goes-in-turned", "two-pairs", "box-racks", "screws-meet", "sides-are-mirror-images",
 }  # fmt: skip

@@ -8,7 +8,19 @@ from typing import Any
 
 import pytest
 
-from tests.helpers import changed, codes, drawer_of, frameless, mm, solved, split, step, value, with_choices
+from tests.helpers import (
+    changed,
+    codes,
+    drawer_of,
+    frameless,
+    mm,
+    solved,
+    split,
+    step,
+    value,
+    with_choices,
+    with_obstruction,
+)
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.solid.proof import prove
@@ -108,3 +120,47 @@ def test_slots_of_a_back_meet_the_sides_that_another_joint_places() -> None:
     assert value(done, "slot_set_in_back") == beyond != mm("3/8")
     assert ("side_left", "box_back") not in meeting(plan)
     assert isinstance(beyond, Fraction)
+
+
+def behind_a_sill(rows: int, front: str = "inset", **sill: str) -> tuple[SolvedPlan, list[str]]:
+    """A sill of 2 in at the floor, before one drawer or under a column of them."""
+    plan = frameless("22 1/2", "24", "20", front=front)
+    plan, drawers = split(plan, drawer_of(plan), "rows", *[{}] * rows, divider="open")
+    return solved(with_obstruction(plan, "floor", "2 in", what="sill", **sill)), drawers
+
+
+@pytest.mark.parametrize("rows", [2, 3])
+def test_an_inset_front_stands_over_a_sill_in_its_plane(rows: int) -> None:
+    """A gap over the sill, and what snapping left; the box passes it by 1/16 and its play, as before."""
+    plan, drawers = behind_a_sill(rows)
+    over = at(plan, drawers[-1], "front_from_floor") - mm("2")
+    assert mm("1/8") <= over < mm("1/8") + mm("1/16")
+    assert at(plan, drawers[-1], "room_from_floor") >= mm("2 1/16")
+    assert meeting(plan.plan) == set()
+    assert "front-passes-obstruction" in codes(plan, "note")
+
+
+def test_a_sill_behind_the_front_is_passed_by_the_box_alone() -> None:
+    further, drawers = behind_a_sill(2, from_front="1 in")
+    assert at(further, drawers[-1], "front_from_floor") < mm("1/4")
+    assert "front-passes-obstruction" not in codes(further)
+    assert meeting(further.plan) == set()
+
+
+def test_an_overlay_front_stands_before_a_sill() -> None:
+    plan, drawers = behind_a_sill(2, front="overlay")
+    assert at(plan, drawers[-1], "front_from_floor") < 0
+    assert meeting(plan.plan) == set()
+
+
+@pytest.mark.parametrize("holds", ["drawer", "false_front"])
+@pytest.mark.parametrize(("side", "edge"), [("left", "front_from_left"), ("right", None)])
+def test_an_inset_front_stands_beside_a_baseboard(side: str, edge: str | None, holds: str) -> None:
+    """3/4 in of a baseboard 4 in high: only the lowest front is narrower."""
+    plan = frameless("22 1/2", "24", "20")
+    plan, (top, low) = split(plan, drawer_of(plan), "rows", {"holds": holds}, {"holds": holds}, divider="board")
+    done = solved(with_obstruction(plan, side, "3/4 in", what="baseboard", height="4 in"))
+    assert at(done, top, "front_width_cut") - at(done, low, "front_width_cut") == mm("3/4")
+    if edge:
+        assert at(done, low, edge) - at(done, top, edge) == mm("3/4")
+    assert meeting(done.plan) <= {("strip_left", "obstruction-23"), ("strip_right", "obstruction-23")}

@@ -6,7 +6,7 @@ from typing import Any
 
 import pytest
 
-from tests.helpers import changed, codes, drawer_of, framed, frameless, mm, solved, space_of, split, step, with_readings
+from tests.helpers import changed, codes, drawer_of, framed, frameless, mm, solved, split, step, with_readings
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan
@@ -43,12 +43,6 @@ def test_what_an_obstruction_takes_by_hand(title: str, name: str, more: dict[str
     rule = next(r for kind, r in rules.items() if "_and_" not in kind)
     given = {n: mm(t) for n, t in (CELL | more).items() if n in rule.needs}
     assert rule.function(**given) == mm(answer)
-
-
-def with_obstruction(plan: Plan, on: str, projection: str, **more: Any) -> Plan:
-    one = {"name": "Thing", "what": "other", "space": space_of(plan), "on": on, "projection": projection, **more}
-    number = plan.next_id
-    return changed(plan, step(f"/obstructions/obstruction-{number}", one), step("/next_id", number + 1, "replace"))
 
 
 def cupboard() -> tuple[Plan, dict[str, str]]:
@@ -104,7 +98,7 @@ def test_a_lip_and_a_hinge_are_not_counted_twice() -> None:
     plan = with_readings(framed(), "case", {"of": "width", "value": "24 in", "along": "front", "level": "low"})
     hinged = with_obstruction(plan, "left", "1/4 in")
     assert solved(hinged).solved.value(drawer_of(plan), "taken_left") == mm("1/4")
-    assert codes(hinged, "note") >= {"front-meets-obstruction"}
+    assert codes(hinged, "note") >= {"front-passes-obstruction"}
 
 
 def test_what_fills_the_cell_is_refused_with_the_sum() -> None:

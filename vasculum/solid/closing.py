@@ -50,6 +50,14 @@ def _gap(a: Solid, b: Solid) -> float:
 FRONTS = ("front", "false_front")
 
 
+TAKEN = ("face_taken_left", "face_taken_right", "face_taken_below", "face_taken_above", "edge_allowance")
+"""What a front leaves open on purpose: for what stands in its plane, and for fingers over a pull on its edge."""
+
+
+def _or_nothing(plan: SolvedPlan, place: str, name: str) -> float:
+    return float(plan.solved.value(place, name) or 0) if (place, name) in plan.solved.quantities else 0.0
+
+
 def covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid]) -> list[Meeting]:
     """Fronts that leave more of their opening open on an edge than the gap, and half of what cutting snaps.
 
@@ -60,6 +68,7 @@ def covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid
     for piece in fronts:
         cell, box = piece.id.partition("/")[0], solids[piece.id].box
         names = ("cell_from_left", "cell_width", "cell_from_floor", "cell_height", "gap", "increment")
+        taken = {name: _or_nothing(plan, cell, name) for name in TAKEN}
         left, wide, floor, high, gap, increment = (
             float(plan.solved.value(*nearest_key(plan, cell, name))) for name in names
         )
@@ -69,12 +78,15 @@ def covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid
         below = [box.low[2] - one.high[2] for one in beside if one.high[2] <= box.low[2]]
         above = [one.low[2] - box.high[2] for one in beside if one.low[2] >= box.high[2]]
         edges = {
-            (left, floor + high / 2): box.low[0] - left,
-            (left + wide, floor + high / 2): left + wide - box.high[0],
-            (left + wide / 2, floor): min([box.low[2] - floor, *(below if "below.open" in kinds else ())]),
+            (left, floor + high / 2): box.low[0] - left - taken["face_taken_left"],
+            (left + wide, floor + high / 2): left + wide - box.high[0] - taken["face_taken_right"],
+            (left + wide / 2, floor): min([box.low[2] - floor, *(below if "below.open" in kinds else ())])
+            - taken["face_taken_below"],
             (left + wide / 2, floor + high): min(
                 [floor + high - box.high[2], *(above if "above.open" in kinds else ())]
-            ),
+            )
+            - taken["face_taken_above"]
+            - taken["edge_allowance"],
         }
         for (across, up), uncovered in edges.items():
             if uncovered > gap + increment / 2 + LEAST:

@@ -5,24 +5,30 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @check(source="common practice", per="front.inset")
-def front_beside_obstruction(
-    gap_beside: Mm, taken_left: Mm | None = None, taken_right: Mm | None = None
+def front_passes_what_stands_in_its_plane(
+    face_taken_left: Mm = NOTHING,
+    face_taken_right: Mm = NOTHING,
+    face_taken_below: Mm = NOTHING,
+    face_taken_above: Mm = NOTHING,
 ) -> Finding | None:
-    """An inset front closes beside what stands in from a side."""
-    for taken in (taken_left, taken_right):
-        if taken is not None and taken > 0:
-            return Finding(
-                "front-meets-obstruction",
-                "note",
-                "Something stands in beside the box by {taken}; the inset front keeps only {gap} from the edge.",
-                "If it stands in the front's plane, leave the front off behind doors, or notch it.",
-                {"taken": taken, "gap": gap_beside},
-                ("gap_beside",),
-            )
-    return None
+    """An inset front is smaller where something stands in its plane."""
+    across, up = face_taken_left + face_taken_right, face_taken_below + face_taken_above
+    if across + up == 0:
+        return None
+    return Finding(
+        "front-passes-obstruction",
+        "note",
+        "Something stands in the plane of the front: the front is "
+        + " and ".join((["{across} narrower"] if across > 0 else []) + (["{up} lower"] if up > 0 else []))
+        + " for it.",
+        "Where it only stands further in, say how far behind the front it begins.",
+        {"across": across, "up": up},
+        ("front_width", "front_height"),
+    )
 
 
 @check(source="from memory", per="drawer")

@@ -9,12 +9,15 @@ from vasculum.plan.document import UPRIGHT, Obstruction
 
 BUILT_IN = ("drawer", "tray", "shelf", "bin")
 """What has to stay clear of everything in the way."""
+PASSING = (*BUILT_IN, "false_front")
+"""What is told of things in the way at all: a false front closes before them."""
 SIDES = {"left": "left", "right": "right", "back": "behind", "floor": "below", "top": "above"}
 """On which side of the space → on which side of the cell it takes."""
+_IN = ("begins_from_front",)
 _UP, _ACROSS = ("begins_from_floor", "stretch_up"), ("begins_from_left", "stretch_across")
 CROSSING_SIZES: dict[str, tuple[str, ...]] = {
-    "left": ("projection", *_UP), "right": ("projection", *_UP), "back": ("projection", *_UP, *_ACROSS),
-    "floor": ("projection", *_ACROSS), "top": ("projection", *_ACROSS),
+    "left": ("projection", *_IN, *_UP), "right": ("projection", *_IN, *_UP), "back": ("projection", *_UP, *_ACROSS),
+    "floor": ("projection", *_IN, *_ACROSS), "top": ("projection", *_IN, *_ACROSS),
 }  # fmt: skip
 """What an obstruction on each side is asked for."""
 _OPPOSITE = {"left": "right", "right": "left"}
@@ -45,16 +48,16 @@ def crossing_sizes(one: Obstruction) -> list[dict[str, str]]:
         across = {"begins_from_left": one.from_left or "0 mm"} | ({"stretch_across": one.width} if one.width else {})
         return [
             {"projection": low.projection, "projection_above": high.projection, "begins_from_floor": low.at,
-             "ends_from_floor": high.at} | (across if one.on == "back" else {})
+             "ends_from_floor": high.at} | (across if one.on == "back" else {"begins_from_front": one.from_front or "0 mm"})
             for low, high in pairwise(one.profile)
         ]  # fmt: skip
     sizes = {
         "projection": one.projection, "begins_from_floor": one.from_floor or "0 mm",
         "begins_from_left": one.from_left or "0 mm", "stretch_up": one.height, "stretch_across": one.width,
         "projection_above": one.projection_above if leans(one) else None,
-        "begins_from_front": one.from_front if one.passes == "before" else None,
+        "begins_from_front": one.from_front or "0 mm",
     }  # fmt: skip
-    wanted = (*CROSSING_SIZES[one.on], "projection_above", "begins_from_front")
+    wanted = (*CROSSING_SIZES[one.on], "projection_above")
     return [{name: text for name, text in sizes.items() if name in wanted and text is not None}]
 
 

@@ -18,7 +18,7 @@ from vasculum.core.weights import read_weight
 from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.laying.carcass import OF_CASE, has_new_case, is_new
-from vasculum.plan.laying.crossings import BUILT_IN, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
+from vasculum.plan.laying.crossings import PASSING, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
 from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 
@@ -228,7 +228,7 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         laid.places[survey] = Place(survey, survey_kinds(plan, space, survey, readings), space_id, tuple(ids))
         _lay_readings(laid, plan, ids, has_strips and survey == space.case)
     for node in nodes_of(plan, space_id):
-        met = in_the_way if node.place.holds in BUILT_IN else []
+        met = in_the_way if node.place.holds in PASSING else []
         crossings = [place for id_, one in met for place in _lay_crossings(laid, plan, node.id, id_, one)]
         of_node = kinds_of(plan, node) | obstructed_kinds([one for _, one in met])
         children = (*node.place.children, *crossings)

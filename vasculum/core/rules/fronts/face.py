@@ -14,15 +14,23 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="fronted")
-def front_height(face_height: Mm, gap_above: Mm, gap_below: Mm, edge_allowance: Mm = NOTHING) -> Mm:
+def front_height(
+    face_height: Mm,
+    gap_above: Mm,
+    gap_below: Mm,
+    edge_allowance: Mm = NOTHING,
+    face_taken_below: Mm = NOTHING,
+    face_taken_above: Mm = NOTHING,
+) -> Mm:
     """A front is the height of its face in the opening less its gaps above and below, and a pull on its edge.
 
-    Over a lap, where a gap is less than nothing, it is more.
+    And less what stands in its plane; over a lap, where a gap is less than nothing, it is more.
 
     Raises:
         CannotDerive: ``no-room-for-front``.
     """
-    height = face_height - gap_above - gap_below - edge_allowance
+    free = face_height - face_taken_below - face_taken_above
+    height = free - gap_above - gap_below - edge_allowance
     if height <= 0:
         raise CannotDerive(
             "no-room-for-front",
@@ -30,7 +38,7 @@ def front_height(face_height: Mm, gap_above: Mm, gap_below: Mm, edge_allowance: 
             "Take a smaller gap, or give the front more room.",
             gap_above=gap_above,
             gap_below=gap_below,
-            opening=face_height,
+            opening=free,
         )
     return height
 
@@ -48,9 +56,11 @@ def front_height_cut(front_height: Mm, increment: Mm) -> Mm:
 
 
 @rule(source="geometry", per="front_snap.own")
-def front_from_floor(cell_from_floor: Mm, gap_below: Mm, front_height: Mm, front_height_cut: Mm) -> Mm:
-    """The front's lower edge stands above its cell's floor by the gap below it and half of what snapping left."""
-    return cell_from_floor + gap_below + (front_height - front_height_cut) / 2
+def front_from_floor(
+    cell_from_floor: Mm, gap_below: Mm, front_height: Mm, front_height_cut: Mm, face_taken_below: Mm = NOTHING
+) -> Mm:
+    """The front's lower edge stands above its cell's floor, or a sill, by its gap and half of what snapping left."""
+    return cell_from_floor + face_taken_below + gap_below + (front_height - front_height_cut) / 2
 
 
 @rule(source="geometry", per="faced")

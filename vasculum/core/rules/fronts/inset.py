@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "front.inset",
@@ -15,40 +16,43 @@ alternative(
 
 
 @rule(source="common practice", per="front.inset")
-def front_width(face_width: Mm, gap: Mm) -> Mm:
-    """An inset front is the width of its face in the opening less a gap on both sides.
+def front_width(face_width: Mm, gap: Mm, face_taken_left: Mm = NOTHING, face_taken_right: Mm = NOTHING) -> Mm:
+    """An inset front is the width of its face in the opening less a gap on both sides, and what stands in its plane.
 
     Raises:
         CannotDerive: ``no-room-for-front``.
     """
-    width = face_width - 2 * gap
+    free = face_width - face_taken_left - face_taken_right
+    width = free - 2 * gap
     if width <= 0:
         raise CannotDerive(
             "no-room-for-front",
             "Gaps of {gap} fill an opening of {opening}.",
             "Take a smaller gap, or give the front more room.",
             gap=gap,
-            opening=face_width,
+            opening=free,
         )
     return width
 
 
 @rule(source="geometry", per="front.inset")
-def gap_beside(face_width: Mm, front_width_cut: Mm) -> Mm:
+def gap_beside(
+    face_width: Mm, front_width_cut: Mm, face_taken_left: Mm = NOTHING, face_taken_right: Mm = NOTHING
+) -> Mm:
     """Beside the cut front stays half of what its face leaves.
 
     One side.
     """
-    return (face_width - front_width_cut) / 2
+    return (face_width - face_taken_left - face_taken_right - front_width_cut) / 2
 
 
 @rule(source="geometry", per="front.inset")
-def front_from_left(cell_from_left: Mm, face_left_of_cell: Mm, gap_beside: Mm) -> Mm:
-    """The front's left edge stands inside its face by the gap beside it.
+def front_from_left(cell_from_left: Mm, face_left_of_cell: Mm, gap_beside: Mm, face_taken_left: Mm = NOTHING) -> Mm:
+    """The front's left edge stands inside its face by the gap beside it, and what stands in its plane there.
 
     From the clear left of the space.
     """
-    return cell_from_left - face_left_of_cell + gap_beside
+    return cell_from_left - face_left_of_cell + face_taken_left + gap_beside
 
 
 @rule(source="geometry", per=("front.inset", "front_snap.own"))
@@ -64,6 +68,6 @@ def set_back(front_thickness: Mm, lock_stand_off: Mm) -> Mm:
 
 
 @rule(source="geometry", per=("faced", "front.inset"))
-def opening_by_front(front_width_cut: Mm, gap: Mm) -> Mm:
-    """By the front, the opening is the cut front and a gap on both sides."""
-    return front_width_cut + 2 * gap
+def opening_by_front(front_width_cut: Mm, gap: Mm, face_taken_left: Mm = NOTHING, face_taken_right: Mm = NOTHING) -> Mm:
+    """By the front, the opening is the cut front, a gap on both sides, and what stands in its plane."""
+    return front_width_cut + 2 * gap + face_taken_left + face_taken_right

@@ -38,13 +38,14 @@ def gap_at_floor(
     each_front_height_cut: tuple[Mm, ...],
     each_gap_above: tuple[Mm, ...],
     each_edge_allowance: tuple[Mm | None, ...],
+    each_face_taken_above: tuple[Mm | None, ...],
 ) -> Mm:
     """Below the lowest front stays what the faces, the gaps between them, the one above them and pulls on edges leave.
 
-    Less than nothing where the lowest front laps over the case.
+    Over them hangs what stands in their plane from the top; a sill is within what stays. Less than nothing where the lowest front laps over the case.
     """
     between_fronts = (len(each_front_height_cut) - 1) * gap
-    on_edges = total(Mm(0), *taken(each_edge_allowance))
+    on_edges = total(Mm(0), *taken(each_edge_allowance), *taken(each_face_taken_above))
     return face_height - total(*each_front_height_cut) - between_fronts - each_gap_above[0] - on_edges
 
 
