@@ -21,13 +21,13 @@ def drawn(plan: SolvedPlan, name: str) -> list[Rect]:
     return [p for p in sheet.primitives if isinstance(p, Rect) and p.layer == "runners" and p.key.endswith(f"/{name}")]
 
 
-def test_rails_hang_around_the_runner_line_at_both_walls() -> None:
+def test_rails_hang_under_the_top_at_both_walls() -> None:
     plan = on("hung")
     left, right = drawn(plan, "hung_rail_thickness")
     runner, _ = drawn(plan, "runner_line_built")
     assert (runner.corner[0], runner.width) == (mm("3/4"), mm("1/2")), "between the rail and the box"
     assert (left.corner[0], right.corner[0] + right.width) == (0, mm("22 1/2"))
-    assert left.corner[1] + left.height / 2 == value(plan, "runner_from_floor")
+    assert left.corner[1] + left.height == right.corner[1] + right.height == mm("9")
     assert (left.width, left.height) == (mm("3/4"), mm("2"))
 
 

@@ -6,7 +6,19 @@ from typing import Any
 
 import pytest
 
-from tests.helpers import changed, codes, drawer_of, framed, frameless, mm, solved, split, step, with_readings
+from tests.helpers import (
+    changed,
+    codes,
+    drawer_of,
+    framed,
+    frameless,
+    mm,
+    solved,
+    split,
+    step,
+    with_obstruction,
+    with_readings,
+)
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan

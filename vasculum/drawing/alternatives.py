@@ -141,7 +141,7 @@ def _wall_and_bottom(at: Sizes) -> Iterator[Shape]:
 def _runner(at: Sizes) -> Iterator[Shape]:
     """Case, runner and box from the front; the floor of the box's room is at the bottom."""
     sizes = at.all_of(
-        "box_from_left", "room_from_floor", "beside_box", "play_below", "side_thickness", "outside_height",
+        "box_from_left", "room_from_floor", "beside_box", "room_below_box", "side_thickness", "outside_height",
         "set_back", "outside_depth",
     )  # fmt: skip
     if sizes is None:

@@ -163,7 +163,7 @@ def _box_from_front(at: Sizes, number: int) -> None:
         "outside_width",
         "outside_height",
         "room_from_floor",
-        "play_below",
+        "room_below_box",
         "cell_from_left",
         "cell_width",
     )
@@ -210,7 +210,7 @@ def _single_dimensions(at: Sizes, opening_height: Mm) -> None:
         x, y, width, height = front
         at.dimension("front_width_cut", "across", FIRST, (x, opening_height), (x + width, opening_height))
         at.dimension("front_height_cut", "up", FIRST, (edge, y), (edge, y + height))
-    box = at.all_of("box_from_left", "outside_width", "outside_height", "room_from_floor", "play_below")
+    box = at.all_of("box_from_left", "outside_width", "outside_height", "room_from_floor", "room_below_box")
     if box is not None and at.own("outside_width") is not None:
         x, width, height, room, below = box
         y = room + below

@@ -46,7 +46,7 @@ def section(plan: SolvedPlan, drawer: str, tint: int) -> Sheet:
 
 def _box_from_side(sizes: Sizes, tint: int, cell: tuple[Mm, Mm], floor: Mm) -> None:
     depth, height = cell
-    box = sizes.all_of("set_back", "outside_depth", "outside_height", "room_from_floor", "play_below")
+    box = sizes.all_of("set_back", "outside_depth", "outside_height", "room_from_floor", "room_below_box")
     middle = sizes.all_of("cell_from_left", "cell_width")
     cut = [one for one in standing(sizes) if middle and one.spans("across", middle[0] + middle[1] / 2)]
     for one in cut:

@@ -183,9 +183,9 @@ def box_from_left(cell_from_left: Mm, free_width: Mm, outside_width: Mm, taken_l
 
 
 @rule(source="geometry", per="drawer")
-def play_above_built(room_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
-    """Above the box stays what the height leaves: the play that was wanted, and what snapping gave back."""
-    return room_height - play_below - outside_height
+def play_above_built(room_height: Mm, room_below_box: Mm, outside_height: Mm) -> Mm:
+    """Above the box stays what the height leaves over it: the play that was wanted, and what snapping gave back."""
+    return room_height - room_below_box - outside_height
 
 
 @rule(source="geometry", per="drawer", unit="litre")

@@ -9,12 +9,18 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="drawer")
-def box_from_floor(room_from_floor: Mm, play_below: Mm) -> Mm:
-    """The box stands above the floor of its room by the play below it.
+def room_below_box(play_below: Mm) -> Mm:
+    """Below the box stays the play that was wanted."""
+    return play_below
+
+
+@rule(source="common practice", per="drawer")
+def box_from_floor(room_from_floor: Mm, room_below_box: Mm) -> Mm:
+    """The box stands above the floor of its room by what stays below it.
 
     Its lower edge, above the floor of the space.
     """
-    return room_from_floor + play_below
+    return room_from_floor + room_below_box
 
 
 @rule(source="geometry", per="drawer")

@@ -15,10 +15,10 @@ def carried_width(outside_width: Mm, front_width_cut: Mm, box_back_length_cut: M
 
 @rule(source="geometry", per="drawer")
 def carried_height(
-    room_from_floor: Mm, play_below: Mm, outside_height: Mm, front_from_floor: Mm, front_height_cut: Mm
+    room_from_floor: Mm, room_below_box: Mm, outside_height: Mm, front_from_floor: Mm, front_height_cut: Mm
 ) -> Mm:
     """With its face a box is carried in as high as from the lower of both lower edges to the higher of both upper."""
-    low = room_from_floor + play_below
+    low = room_from_floor + room_below_box
     top = largest(low + outside_height, front_from_floor + front_height_cut)
     return top - smallest(low, front_from_floor)
 

@@ -46,9 +46,10 @@ def crossing_sizes(one: Obstruction) -> list[dict[str, str]]:
     """What was measured, for each of its crossings in order: every stretch of a profile leans, or stands upright."""
     if one.profile:
         across = {"begins_from_left": one.from_left or "0 mm"} | ({"stretch_across": one.width} if one.width else {})
+        along = across if one.on == "back" else {"begins_from_front": one.from_front or "0 mm"}
         return [
             {"projection": low.projection, "projection_above": high.projection, "begins_from_floor": low.at,
-             "ends_from_floor": high.at} | (across if one.on == "back" else {"begins_from_front": one.from_front or "0 mm"})
+             "ends_from_floor": high.at} | along
             for low, high in pairwise(one.profile)
         ]  # fmt: skip
     sizes = {

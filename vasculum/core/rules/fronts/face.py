@@ -76,9 +76,9 @@ def front_overhang_right(front_width_cut: Mm, outside_width: Mm, front_overhang_
 
 
 @rule(source="geometry", per="faced")
-def front_edge_to_box_edge(room_from_floor: Mm, play_below: Mm, front_from_floor: Mm) -> Mm:
+def front_edge_to_box_edge(room_from_floor: Mm, room_below_box: Mm, front_from_floor: Mm) -> Mm:
     """From the front's lower edge up to the box's is where the box stands less where the front does."""
-    return room_from_floor + play_below - front_from_floor
+    return room_from_floor + room_below_box - front_from_floor
 
 
 @rule(source="geometry", per="faced")

@@ -42,7 +42,8 @@ def gap_at_floor(
 ) -> Mm:
     """Below the lowest front stays what the faces, the gaps between them, the one above them and pulls on edges leave.
 
-    Over them hangs what stands in their plane from the top; a sill is within what stays. Less than nothing where the lowest front laps over the case.
+    Over them hangs what stands in their plane from the top; a sill is within what stays.
+    Less than nothing where the lowest front laps over the case.
     """
     between_fronts = (len(each_front_height_cut) - 1) * gap
     on_edges = total(Mm(0), *taken(each_edge_allowance), *taken(each_face_taken_above))

@@ -30,8 +30,23 @@ def beside_box(runner_side_clearance: Mm, hung_rail_thickness: Mm) -> Mm:
     return runner_side_clearance + hung_rail_thickness
 
 
+@rule(source="common practice", per=("drawer", "runner.hung"))
+def room_below_box(room_height: Mm, play_above: Mm, outside_height: Mm) -> Mm:
+    """A box hangs with its play under the top, however low it is: below it stays the rest of the height."""
+    return room_height - play_above - outside_height
+
+
 @rule(source="common practice", per="runner.hung")
-def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, play_below: Mm, outside_height: Mm) -> Mm:
+def rail_from_floor(room_from_floor: Mm, room_height: Mm, hung_rail_height: Mm) -> Mm:
+    """The rails hang right under the top.
+
+    Their lower edge, above the floor of the space.
+    """
+    return room_from_floor + room_height - hung_rail_height
+
+
+@rule(source="common practice", per="runner.hung")
+def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, room_below_box: Mm, outside_height: Mm) -> Mm:
     """The runner line is in the middle of the rails under the top, or lower, where the runner still is on the side.
 
     Above the cell's floor.
@@ -56,7 +71,7 @@ def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, play_b
             rail=hung_rail_height,
             room=room_height,
         )
-    return smallest(line, play_below + outside_height - runner_height / 2)
+    return smallest(line, room_below_box + outside_height - runner_height / 2)
 
 
 @rule(source="geometry", per="runner.hung")
@@ -82,9 +97,9 @@ def hung_height_needed(hung_rail_height: Mm, runner_height: Mm) -> Mm:
     hand="L",
     order=10,
 )
-def rail_left(box_from_left: Mm, beside_box: Mm, set_back: Mm, runner_from_floor: Mm, hung_rail_height: Mm) -> Stand:
+def rail_left(box_from_left: Mm, beside_box: Mm, set_back: Mm, rail_from_floor: Mm) -> Stand:
     """The left rail hangs under the top, outside the runner that is on it."""
-    return Stand(box_from_left - beside_box, set_back, runner_from_floor - hung_rail_height / 2, "back", "up", 1)
+    return Stand(box_from_left - beside_box, set_back, rail_from_floor, "back", "up", 1)
 
 
 @piece(
@@ -104,14 +119,13 @@ def rail_right(
     beside_box: Mm,
     hung_rail_thickness: Mm,
     set_back: Mm,
-    runner_from_floor: Mm,
-    hung_rail_height: Mm,
+    rail_from_floor: Mm,
 ) -> Stand:
     """The right rail hangs under the top, outside the runner that is on it."""
     return Stand(
         box_from_left + outside_width + beside_box - hung_rail_thickness,
         set_back,
-        runner_from_floor - hung_rail_height / 2,
+        rail_from_floor,
         "back",
         "up",
         -1,

@@ -8,11 +8,11 @@ from vasculum.core.reasons import snap_down
 
 
 @rule(source="common practice", per="line.halfway")
-def runner_line(play_below: Mm, outside_height: Mm, increment: Mm, wanted_runner_line: Mm | None = None) -> Mm:
+def runner_line(room_below_box: Mm, outside_height: Mm, increment: Mm, wanted_runner_line: Mm | None = None) -> Mm:
     """The runner line is half-way up the box, down to the shop's increment, or where it was chosen.
 
     Above the cell's floor, to the centre of the runner.
     """
     if wanted_runner_line is not None:
         return wanted_runner_line
-    return snap_down(play_below + outside_height / 2, increment)
+    return snap_down(room_below_box + outside_height / 2, increment)

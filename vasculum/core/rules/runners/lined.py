@@ -44,12 +44,12 @@ def runner_line_built(spacer_block_cut: Mm, runner_height: Mm) -> Mm:
 
 
 @rule(source="geometry", per="lined")
-def box_runner_line(runner_line_built: Mm, play_below: Mm) -> Mm:
+def box_runner_line(runner_line_built: Mm, room_below_box: Mm) -> Mm:
     """On the box, the runner line stands lower by the play below the box.
 
     Above the box's lower edge.
     """
-    return runner_line_built - play_below
+    return runner_line_built - room_below_box
 
 
 @rule(source="geometry", per="lined")

@@ -30,12 +30,12 @@ def beside_box(runner_side_clearance: Mm, post_thickness: Mm, clip_rail_thicknes
 
 
 @rule(source="common practice", per="runner.posts")
-def runner_line(play_below: Mm, outside_height: Mm, post_step: Mm, wanted_runner_line: Mm | None = None) -> Mm:
+def runner_line(room_below_box: Mm, outside_height: Mm, post_step: Mm, wanted_runner_line: Mm | None = None) -> Mm:
     """The runner line is on the step of the posts at or below half-way up the box, or at or below where it was chosen.
 
     Above the cell's floor, to the centre of the runner.
     """
-    wanted = play_below + outside_height / 2 if wanted_runner_line is None else wanted_runner_line
+    wanted = room_below_box + outside_height / 2 if wanted_runner_line is None else wanted_runner_line
     return snap_down(wanted, post_step)
 
 

@@ -7,9 +7,9 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per="seated")
-def runner_seat(play_below: Mm) -> Mm:
+def runner_seat(room_below_box: Mm) -> Mm:
     """The lower edge of the box rides as far above the floor of its room as the runner lifts it.
 
     Measure the pair in hand: the sheet that came with it comes first.
     """
-    return play_below
+    return room_below_box
