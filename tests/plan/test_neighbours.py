@@ -13,16 +13,21 @@ from tests.helpers import (
     codes,
     drawer_of,
     frameless,
+    kinds_in,
     mm,
+    pinned,
     solved,
     split,
     step,
     value,
     with_choices,
     with_obstruction,
+    with_runner,
 )
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.hardware import hardware_of
 from vasculum.solid.proof import prove
 
 
@@ -164,3 +169,85 @@ def test_an_inset_front_stands_beside_a_baseboard(side: str, edge: str | None, h
     if edge:
         assert at(done, low, edge) - at(done, top, edge) == mm("3/4")
     assert meeting(done.plan) <= {("strip_left", "obstruction-23"), ("strip_right", "obstruction-23")}
+
+
+KEPT = {"old_box_width": "19 1/2 in", "kept_runner_low": "1 1/2 in", "kept_runner_top": "10 3/4 in"}
+"""An old box of 19 1/2 between runners of 1/2, whose lowest edge is 1 1/2 up and whose highest 10 3/4."""
+
+
+def on_kept_runners(**more: str) -> Plan:
+    return frameless("20 1/2", "13", "18 3/4", front="none", **(KEPT | more))
+
+
+def test_a_box_on_kept_runners_stands_by_them() -> None:
+    """The 1/4 in that is added is split half and half: from 1 3/8 to 10 7/8, a line half a runner inside at each end."""
+    done = solved(on_kept_runners())
+    assert value(done, "box_from_floor") == mm("1 3/8")
+    assert value(done, "box_from_floor") + value(done, "outside_height") == mm("10 7/8")
+    assert value(done, "runner_line_on_wall") == mm("1 1/2") + value(done, "runner_height") / 2 - mm("1 3/8")
+    assert value(done, "upper_line_on_wall") == mm("10 3/4") - value(done, "runner_height") / 2 - mm("1 3/8")
+    lines = [cut.rule.at for one in pieces_of(done) if one.role == "side_left" for cut in one.cuts]
+    assert {"runner_line_on_wall", "upper_line_on_wall"} <= set(lines)
+    assert meeting(done.plan) == set()
+
+
+def test_what_stays_is_not_bought_and_its_pad_is_passed_by_the_screws() -> None:
+    done = solved(on_kept_runners(kept_runner_length="17 3/8 in", runner_screw_length="3/4 in"))
+    bought = {(row.what, row.count) for row in hardware_of(done)}
+    assert not any(title.lower().startswith("runner") for title, _ in bought)
+    assert ("members on the box, for a runner that stays, 17 3/8 in", 2) in bought
+    assert value(done, "runner_length") == mm("17 3/8")
+    assert value(done, "runner_screw_reach") == mm("3/4") - mm("1/16") - mm("1/4")
+    assert len([one for one in pieces_of(done) if one.role.startswith("pad_")]) == 4
+
+
+def test_a_shim_takes_its_room_on_the_wall_and_no_bite_from_the_side() -> None:
+    plan, shimmed = frameless("22 1/2", "9", "20"), frameless("22 1/2", "9", "20", runner_shim="1/16 in")
+    assert value(plan, "box_width") - value(shimmed, "box_width") == mm("1/8")
+    assert value(shimmed, "runner_play_built") == value(plan, "runner_play_built")
+    assert value(shimmed, "runner_screw_reach") == value(plan, "runner_screw_reach")
+    assert value(shimmed, "wall_screw_reach") == value(plan, "wall_screw_reach") - mm("1/16")
+    shims = [one for one in pieces_of(solved(shimmed)) if one.role.startswith("shim_")]
+    assert {one.size[2] for one in shims if one.size} == {mm("1/16")}
+    assert meeting(shimmed) == set()
+    assert codes(shimmed, "stop", "attention") == codes(plan, "stop", "attention")
+
+
+@pytest.mark.parametrize("high", ["4 in", "6 in"])
+def test_a_low_box_hangs_under_the_top_with_its_rails(high: str) -> None:
+    plan = with_runner(frameless("22 1/2", "9", "20", wanted_box_height=high), "hung")
+    done = solved(plan)
+    assert value(done, "box_from_floor") + value(done, "outside_height") == mm("9") - mm("1/4")
+    assert value(done, "rail_from_floor") == mm("9") - mm("2")
+    assert meeting(plan) == set()
+
+
+def test_screws_cross_the_space_before_a_front_that_is_set_in() -> None:
+    """Set in by 1/2: a screw that bit 1/2 into the front bites nothing; the screw of a pull is longer by 1/2."""
+    plan, set_in = frameless("22 1/2", "9", "20"), frameless("22 1/2", "9", "20", joint="dado", dado_set_in="1/2 in")
+    for name, change in (("front_screw_bite", -mm("1/2")), ("pull_screw_length", mm("1/2"))):
+        assert value(set_in, name) - value(plan, name) == change
+    assert "front-screw-too-short" in codes(set_in)
+
+
+@pytest.mark.parametrize("bottom", kinds_in("bottom"))
+def test_a_back_follows_the_sides_as_they_were_cut(bottom: str) -> None:
+    plan = frameless("22 1/2", "9", "20", bottom=bottom)
+    lower = pinned(plan, wall_height_cut="8 in")
+    assert value(plan, "back_wall_height_cut") - value(lower, "back_wall_height_cut") == value(
+        plan, "wall_height_cut"
+    ) - mm("8")
+    assert meeting(lower) == set()
+
+
+def test_a_stand_off_behind_an_integral_front_is_refused() -> None:
+    plan = frameless("22 1/2", "9", "20", joint="integral", back_joint="dado", lock_stand_off="1/4 in")
+    assert "stand-off-opens-the-joint" in codes(plan, "stop")
+
+
+@pytest.mark.parametrize("front", ["inset", "overlay"])
+def test_an_integral_face_takes_the_edge_of_a_bottom_in_a_rabbet(front: str) -> None:
+    plan = frameless("22 1/2", "9", "20", joint="integral", back_joint="dado", bottom="in_rabbet", front=front)
+    assert meeting(plan) == set()
+    face = next(one for one in pieces_of(solved(plan)) if one.role == "front")
+    assert "edge_rabbet_front" in {cut.rule.depth for cut in face.cuts}

@@ -95,16 +95,21 @@ def covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid
     return found
 
 
+MEMBER_ON_LINE = {"upper_line_on_wall": "member_upper"}
+"""The member that hangs on a line, where it is not the pair that every box has."""
+
+
 def lines(plan: SolvedPlan, every: Iterable[Piece]) -> list[Meeting]:
     """Runner lines on boxes that do not meet the middle of the member beside them."""
     by_id = {piece.id: piece for piece in every}
     found = []
     for piece in by_id.values():
         hand = piece.role.partition("_")[2]
-        member = by_id.get(f"{piece.id.partition('/')[0]}/member_{hand}")
-        if member is None or member.stand is None or member.size is None or piece.stand is None:
-            continue
+        place = piece.id.partition("/")[0]
         for cut in piece.cuts:
+            member = by_id.get(f"{place}/{MEMBER_ON_LINE.get(cut.rule.at, 'member')}_{hand}")
+            if member is None or member.stand is None or member.size is None or piece.stand is None:
+                continue
             if cut.rule.what == "line":
                 on_piece = piece.stand.up + plan.solved.value(*cut.keys[cut.rule.at])
                 in_space = member.stand.up + member.size[1] / 2

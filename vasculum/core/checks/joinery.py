@@ -117,3 +117,18 @@ def _past_its_room(end: str, length: Mm, room: Mm) -> Finding | None:
         {"length": length, "over": length - room, "room": room},
         (f"box_{end}_length_cut",),
     )
+
+
+@check(source="common practice", per="joint.integral")
+def integral_front_closes_its_joint(lock_stand_off: Mm) -> Finding | None:
+    """Between a face that is the front of the box and its sides nothing stands off."""
+    if lock_stand_off == 0:
+        return None
+    return Finding(
+        "stand-off-opens-the-joint",
+        "stop",
+        "The face is the front of the box: a stand-off of {off} leaves its joint open by as much.",
+        "Take the stand-off away, or give the box a front of its own.",
+        {"off": lock_stand_off},
+        ("set_back",),
+    )

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per=("faced", "front_walled"))
@@ -21,24 +22,36 @@ def front_screw_count(front_screws: Mm) -> Mm:
     return front_screws
 
 
-@rule(source="common practice", per=("faced", "front_walled"))
-def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm, lock_stand_off: Mm) -> Mm:
-    """In the front bites what reaches past the box front, and past any stand-off between them."""
-    return front_screw_reach - box_front_thickness - lock_stand_off
+@rule(source="geometry", per="faced")
+def before_box_front(lock_stand_off: Mm, set_in_front: Mm = NOTHING) -> Mm:
+    """Between front and box front is any stand-off, and what the box front is set in from the ends of the sides."""
+    return lock_stand_off + set_in_front
 
 
 @rule(source="common practice", per=("faced", "front_walled"))
-def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, lock_stand_off: Mm, front_screw_reach: Mm) -> Mm:
-    """Before the point stays what the screw does not reach of box front, any stand-off and front together."""
-    return box_front_thickness + lock_stand_off + front_thickness - front_screw_reach
+def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm, before_box_front: Mm) -> Mm:
+    """In the front bites what reaches past the box front, and past any space between them."""
+    return front_screw_reach - box_front_thickness - before_box_front
+
+
+@rule(source="common practice", per=("faced", "front_walled"))
+def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, before_box_front: Mm, front_screw_reach: Mm) -> Mm:
+    """Before the point stays what the screw does not reach of box front, any space and front together."""
+    return box_front_thickness + before_box_front + front_thickness - front_screw_reach
 
 
 @rule(source="common practice", per="screwed")
-def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
-    """A runner screw reaches its length less the runner's metal and any shim behind it.
+def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, shim_beside: Mm = NOTHING) -> Mm:
+    """A runner screw reaches its length less the runner's metal and any pad between it and the side.
 
     From the outside face of the side.
     """
+    return runner_screw_length - runner_metal - shim_beside
+
+
+@rule(source="common practice", per="screwed")
+def wall_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
+    """Towards the wall it reaches its length less the metal and any shim between the cabinet member and the wall."""
     return runner_screw_length - runner_metal - runner_shim
 
 

@@ -49,6 +49,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     if place.holds in BOXES:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
         kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
+        kinds |= _kept_kinds(levels, the_catalogue().with_shared(kinds))
         kinds |= {"sides_mirror"} if _has_handed_sides(the_catalogue().with_shared(kinds)) else set()
         kinds |= {"begins_bay"} if _begins_bay(plan, node) else set()
         stacked = "room.lapped" if laps(front) else "room.stacked"
@@ -116,6 +117,12 @@ def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:
     if joint == "joint.integral" and front == "none":
         joint = "joint.butt_around"
     return {joint, f"back.{'butt_between' if back == 'integral' else back}", chosen_kind(plan, "bottom", levels)}
+
+
+def _kept_kinds(levels: list[Choices], kinds: set[str]) -> set[str]:
+    """Whether the box hangs on pairs that stay, where it was said how high the lowest and the highest hang."""
+    is_said = all(nearest_choice(levels, name) for name in ("kept_runner_low", "kept_runner_top"))
+    return {"kept_pairs"} if is_said and {"rolling", "lined", "clearing"} <= kinds else set()
 
 
 def _runner_kinds(plan: Plan, levels: list[Choices], is_moving: bool) -> set[str]:

@@ -14,9 +14,9 @@ def wall_height(box_height: Mm) -> Mm:
 
 
 @rule(source="common practice", per="flush_bottom")
-def back_wall_height(wall_height: Mm) -> Mm:
-    """The back is as high as the sides."""
-    return wall_height
+def back_wall_height(wall_height_cut: Mm) -> Mm:
+    """The back is as high as the sides are cut."""
+    return wall_height_cut
 
 
 @rule(source="geometry", per="flush_bottom")

@@ -45,9 +45,9 @@ def bottom_play_along(inside_depth: Mm, groove_depth_front: Mm, groove_depth_bac
 
 
 @rule(source="common practice", per="bottom.grooved")
-def back_wall_height(wall_height: Mm) -> Mm:
-    """The back is as high as the sides: the groove runs around."""
-    return wall_height
+def back_wall_height(wall_height_cut: Mm) -> Mm:
+    """The back is as high as the sides are cut: the groove runs around."""
+    return wall_height_cut
 
 
 @rule(source="geometry", per="bottom.grooved")

@@ -81,9 +81,9 @@ def runner_line_on_wall(box_runner_line: Mm, bottom_thickness: Mm) -> Mm:
 
 
 @rule(source="common practice", per="bottom.planted")
-def back_wall_height(wall_height: Mm) -> Mm:
-    """The back is as high as the sides."""
-    return wall_height
+def back_wall_height(wall_height_cut: Mm) -> Mm:
+    """The back is as high as the sides are cut."""
+    return wall_height_cut
 
 
 @bottom_piece(per="bottom.planted")

@@ -8,15 +8,15 @@ from vasculum.core.reasons import largest
 
 
 @rule(source="common practice", per="screwed")
-def screw_into_left(runner_screw_reach: Mm, behind_left: Mm) -> Mm:
+def screw_into_left(wall_screw_reach: Mm, behind_left: Mm) -> Mm:
     """Into the wall on the left goes what the screw reaches past what stands behind the runner."""
-    return largest(Mm(0), runner_screw_reach - behind_left)
+    return largest(Mm(0), wall_screw_reach - behind_left)
 
 
 @rule(source="common practice", per="screwed")
-def screw_into_right(runner_screw_reach: Mm, behind_right: Mm) -> Mm:
+def screw_into_right(wall_screw_reach: Mm, behind_right: Mm) -> Mm:
     """Into the wall on the right goes what the screw reaches past what stands behind the runner."""
-    return largest(Mm(0), runner_screw_reach - behind_right)
+    return largest(Mm(0), wall_screw_reach - behind_right)
 
 
 @rule(source="common practice", per="screwed")

@@ -82,9 +82,17 @@ def front_edge_to_box_edge(room_from_floor: Mm, room_below_box: Mm, front_from_f
 
 
 @rule(source="geometry", per="faced")
-def opening_by_box(outside_width: Mm, beside_box: Mm, runner_play: Mm, face_width: Mm, free_width: Mm) -> Mm:
-    """By the box, the opening is box, runners, their play, and what packing and things in the way take beside it."""
-    return outside_width + 2 * beside_box + runner_play + (face_width - free_width)
+def opening_by_box(
+    outside_width: Mm,
+    beside_box: Mm,
+    runner_play: Mm,
+    face_width: Mm,
+    free_width: Mm,
+    runner_shim: Mm,
+    shim_beside: Mm = NOTHING,
+) -> Mm:
+    """By the box, the opening is box, runners with pads and shims, their play, and what is taken beside them."""
+    return outside_width + 2 * (beside_box + runner_shim + shim_beside) + runner_play + (face_width - free_width)
 
 
 @rule(source="geometry", per="fronted")
@@ -135,6 +143,6 @@ good(
     title="Screw for the front",
     count="front_screw_count",
     size="front_screw_length",
-    through=("box_front_thickness", "lock_stand_off"),
+    through=("box_front_thickness", "before_box_front"),
     into=("front_thickness",),
 )

@@ -7,9 +7,9 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per="pull_screwed")
-def pull_screw_length(front_thickness: Mm, front_wall: Mm, lock_stand_off: Mm, pull_thread: Mm) -> Mm:
-    """The screw of a pull goes through box front and front, over any stand-off between them, and into its thread."""
-    return front_wall + lock_stand_off + front_thickness + pull_thread
+def pull_screw_length(front_thickness: Mm, front_wall: Mm, before_box_front: Mm, pull_thread: Mm) -> Mm:
+    """The screw of a pull goes through box front and front, over any space between them, and into its thread."""
+    return front_wall + before_box_front + front_thickness + pull_thread
 
 
 good("pull", per="pull_screwed", title="Pull", count="pull_count")
@@ -19,7 +19,7 @@ good(
     title="Screw for the pull",
     count="pull_count",
     size="pull_screw_length",
-    through=("lock_stand_off", "front_thickness"),
+    through=("before_box_front", "front_thickness"),
     into=("pull_thread",),
 )
 good(
@@ -28,6 +28,6 @@ good(
     title="Screw for the pull",
     count="pull_count",
     size="pull_screw_length",
-    through=("box_front_thickness", "lock_stand_off", "front_thickness"),
+    through=("box_front_thickness", "before_box_front", "front_thickness"),
     into=("pull_thread",),
 )

@@ -9,30 +9,30 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="drawer")
-def box_width(free_width: Mm, beside_box: Mm, runner_play: Mm) -> Mm:
-    """The box is the clear width less what the runner takes beside the box on each side, and the play.
+def box_width(free_width: Mm, beside_box: Mm, runner_play: Mm, runner_shim: Mm) -> Mm:
+    """The box is the clear width less what the runner and any shim take beside the box on each side, and the play.
 
     Outside to outside; the play is overall.
 
     Raises:
         CannotDerive: ``no-room-for-box``, when the runners fill the opening.
     """
-    width = free_width - 2 * beside_box - runner_play
+    width = free_width - 2 * (beside_box + runner_shim) - runner_play
     if width <= 0:
         raise CannotDerive(
             "no-room-for-box",
             "Two runners of {beside_box} and their play fill a clear width of {free_width}.",
             "Choose narrower runners, or measure the width again.",
-            beside_box=beside_box,
+            beside_box=beside_box + runner_shim,
             free_width=free_width,
         )
     return width
 
 
 @rule(source="common practice", per="drawer")
-def runner_width_loss(beside_box: Mm, runner_play: Mm) -> Mm:
-    """Runners take their room on both sides, and the play."""
-    return 2 * beside_box + runner_play
+def runner_width_loss(beside_box: Mm, runner_play: Mm, runner_shim: Mm) -> Mm:
+    """Runners and any shims take their room on both sides, and the play."""
+    return 2 * (beside_box + runner_shim) + runner_play
 
 
 @rule(source="common practice", per="drawer")
@@ -55,12 +55,14 @@ def usable_depth(free_depth: Mm, set_back: Mm) -> Mm:
 
 
 @rule(source="geometry", per="drawer")
-def runner_play_built(free_width: Mm, beside_box: Mm, outside_width: Mm, shim_beside: Mm = NOTHING) -> Mm:
+def runner_play_built(
+    free_width: Mm, beside_box: Mm, outside_width: Mm, runner_shim: Mm, shim_beside: Mm = NOTHING
+) -> Mm:
     """With the runners in, the play is what is left of the clear width: the play wanted, and what snapping gave back.
 
     Overall, both sides together; less than nothing does not go in.
     """
-    return free_width - 2 * (beside_box + shim_beside) - outside_width
+    return free_width - 2 * (beside_box + runner_shim + shim_beside) - outside_width
 
 
 @rule(source="common practice", per="clearing")

@@ -1,4 +1,7 @@
-"""Runners that stay where they are: one deep box on the outermost pairs, clear of those that stay empty. Exact mm."""
+"""Runners that stay where they are: one deep box on the outermost pairs, clear of those that stay empty. Exact mm.
+
+Where the pairs hang is told by ``kept_pairs``.
+"""
 
 from __future__ import annotations
 
@@ -62,3 +65,9 @@ def box_height(kept_runner_low: Mm, kept_runner_top: Mm, kept_runner_room: Mm) -
 def kept_runner_nominal(kept_runner_length: Mm, nominal_step: Mm) -> Mm:
     """A steel runner read between two nominal lengths is of the next one up."""
     return snap_up(kept_runner_length, nominal_step)
+
+
+@rule(source="common practice", per="rolling", when=("kept_runner_length",))
+def runner_length(kept_runner_length: Mm, wanted_runner_length: Mm | None = None) -> Mm:
+    """A runner that stays is as long as it was measured, unless the length of the member that mates was chosen."""
+    return kept_runner_length if wanted_runner_length is None else wanted_runner_length
