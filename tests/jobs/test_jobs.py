@@ -78,7 +78,7 @@ SIZES = [
 OF_SPACES = [
     ("01-cubby", "case_outside_width", "1066.4 mm", "3 x 332 + 4 x 17.6"),
     ("01-cubby", "case_outside_height", "886.4 mm", "3 x 252 + 4 x 17.6 + 60"),
-    ("01-cubby", "case_outside_depth", "345.3 mm", "340 + 5.3"),
+    ("01-cubby", "case_outside_depth", "345.5 mm", "340 + 5.3, cut up to the half"),
     ("01-cubby", "case_back_width_cut", "1047.5 mm", "1031.2 + 2 x 8.8 - 1, down"),
     ("04-rolling-cabinet", "height_left_open", "30 in", "34 1/2 - 3 - 0 - 1 1/2"),
     ("04-rolling-cabinet", "standing_height", "34 1/2 in", "3 + 28 1/2 + 2 x 3/4 + 1 1/2"),

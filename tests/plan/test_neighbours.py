@@ -17,6 +17,7 @@ from tests.helpers import (
     mm,
     pinned,
     solved,
+    space_of,
     split,
     step,
     value,
@@ -251,3 +252,74 @@ def test_an_integral_face_takes_the_edge_of_a_bottom_in_a_rabbet(front: str) -> 
     assert meeting(plan) == set()
     face = next(one for one in pieces_of(solved(plan)) if one.role == "front")
     assert "edge_rabbet_front" in {cut.rule.depth for cut in face.cuts}
+
+
+def new_case(**choices: str) -> Plan:
+    return frameless("31 7/16", "24 3/64", "20 1/32", carcass="new", **choices)
+
+
+def extent(plan: SolvedPlan, axis: int, *roles: str) -> Fraction:
+    """From the first to the last of these pieces along one axis: across, back or up."""
+    low, high = [], []
+    for one in pieces_of(plan):
+        if one.role in roles and one.stand and one.size:
+            low.append(one.stand[axis])
+            high.append(one.stand[axis] + one.stand.extent(*one.size)[axis])
+    return max(high) - min(low)
+
+
+@pytest.mark.parametrize("through", kinds_in("through"))
+@pytest.mark.parametrize("joint", kinds_in("case_joint"))
+@pytest.mark.parametrize("back", kinds_in("case_back"))
+@pytest.mark.parametrize("increment", ["1/16 in", "1/4 in"])
+def test_a_case_is_as_large_outside_as_its_cut_panels_make(through: str, joint: str, back: str, increment: str) -> None:
+    plan = new_case(through=through, case_joint=joint, case_back=back, front="none")
+    plan = changed(
+        plan, step("/units/increment", increment, "replace"), step("/units/thickness_increment", "1/16 in", "replace")
+    )
+    done, boards = solved(plan), ("case_side_left", "case_side_right", "case_bottom", "case_top")
+    space = space_of(plan)
+    assert at(done, space, "case_outside_width") == extent(done, 0, *boards)
+    assert at(done, space, "case_outside_height") == extent(done, 2, *boards)
+    assert at(done, space, "case_outside_depth") == extent(done, 1, *boards, "case_back")
+
+
+def test_a_worktop_covers_the_front_that_stands_out_most() -> None:
+    """An overlay front of 3/4 with a stand-off of 1/4 in one column, an inset one in the other."""
+    plan = with_choices(new_case(), worktop_sheet=new_case().choices["front_sheet"])
+    plan, (thick, _) = split(plan, drawer_of(plan), "columns", {}, {})
+    before = at(solved(plan), space_of(plan), "worktop_depth_cut")
+    plan = changed(
+        plan,
+        step(f"/places/{thick}/choices/front", "overlay"),
+        step(f"/places/{thick}/choices/lock_stand_off", "1/4 in"),
+    )
+    assert at(solved(plan), space_of(plan), "front_before") == mm("1")
+    assert at(solved(plan), space_of(plan), "worktop_depth_cut") - before == mm("1")
+
+
+def test_a_case_stands_on_casters_base_and_plinth() -> None:
+    plan = new_case(caster_height="3 in", base_height="1 in", plinth_height="4 in", matched_height="40 in")
+    done, space = solved(plan), space_of(plan)
+    assert at(done, space, "standing_height") == at(done, space, "case_outside_height") + mm("4")
+    assert at(done, space, "height_left_open") == mm("40") - mm("3") - mm("1") - mm("4")
+
+
+def test_a_pull_on_the_edge_makes_the_figure_jump_further() -> None:
+    plan = frameless("22 1/2", "24", "20", grain="matched")
+    plan, _ = split(plan, drawer_of(plan), "rows", {}, {}, divider="open")
+    edged = with_choices(plan, pull="top_edge", edge_pull_allowance="1/2 in")
+    jumps = [at(solved(one), drawer_of(one), "figure_jumps_by") for one in (plan, edged)]
+    assert jumps[1] - jumps[0] == mm("1/2")
+
+
+@pytest.mark.parametrize("divider", ["open", "board"])
+def test_clip_rails_hang_on_the_steps_of_their_own_post(divider: str) -> None:
+    """Steps of 1 1/4 from where the post stands: the floor of a column without rails, or of the row itself."""
+    plan = frameless("22 1/2", "25", "20", front="none", wanted_runner_line="3 in")
+    plan, rows = split(with_runner(plan, "posts"), drawer_of(plan), "rows", {}, {}, {}, divider=divider)
+    done = solved(plan)
+    for row in rows:
+        foot = at(done, row, "cell_from_floor") if divider == "board" else 0
+        assert (at(done, row, "runner_from_floor") - foot) % mm("1 1/4") == 0
+        assert at(done, row, "runner_line_built") <= mm("3")

@@ -17,17 +17,18 @@ def height_left_open(
     base_height: Mm = NOTHING,
     carcass_height: Mm = NOTHING,
     top_thickness: Mm = NOTHING,
+    plinth_height: Mm = NOTHING,
 ) -> Mm:
-    """What is not said of casters, base, carcass and top takes what the others leave of the height to match.
+    """What is not said of casters, base, plinth, carcass and top takes what the others leave of the height to match.
 
     Raises:
         CannotDerive: ``heights-over``.
     """
-    said = caster_height + base_height + carcass_height + top_thickness
+    said = caster_height + base_height + plinth_height + carcass_height + top_thickness
     if said > matched_height:
         raise CannotDerive(
             "heights-over",
-            "Casters, base, carcass and top come to {said}, {over} more than the {wanted} to match.",
+            "Casters, base, plinth, carcass and top come to {said}, {over} more than the {wanted} to match.",
             "Take a lower one, or leave one of them open.",
             said=said,
             over=said - matched_height,

@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from typing import Literal
 
 from vasculum.plan.document import Dimension, Place, Plan, Space
-from vasculum.plan.laying.layout import chosen, laps
+from vasculum.plan.laying.layout import chosen
 
 Axis = Literal["up", "across", "deep"]
 AXES: dict[Dimension, Axis] = {"height": "up", "width": "across", "depth": "deep"}
@@ -69,5 +69,4 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
     levels = [space.choices, plan.choices]
     families = ("through", "case_joint", "case_top", "case_back")
     found = {"carcass.new", *(f"{name}.{chosen(plan, levels, name)}" for name in families)}
-    found.add("faces.before" if laps(chosen(plan, levels, "front")) else "faces.within")
     return found

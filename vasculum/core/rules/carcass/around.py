@@ -22,25 +22,10 @@ def case_boards() -> Mm:
     return Mm(4)
 
 
-@rule(source="common practice", per="carcass.new")
-def case_outside_width(opening_width: Mm, case_thickness: Mm) -> Mm:
-    """Outside, the case is as wide as its inside and two sides."""
-    return opening_width + 2 * case_thickness
-
-
-@rule(source="common practice", per="carcass.new")
-def case_outside_height(opening_height: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
-    """Outside, the case is as high as its inside, top and bottom, and the plinth below.
-
-    Without casters and without a top laid on it.
-    """
-    return opening_height + 2 * case_thickness + plinth
-
-
-@rule(source="common practice", per="carcass.new")
-def case_outside_depth(clear_depth: Mm, back_behind: Mm) -> Mm:
-    """Outside, the case is as deep as its inside and the back behind it, without what stands before it."""
-    return clear_depth + back_behind
+@rule(source="geometry", per="carcass.new")
+def case_outside_depth(case_panel_depth_cut: Mm, back_within: Mm, back_behind: Mm) -> Mm:
+    """Outside, the case is as deep as its cut panels and the back behind them, without what stands before it."""
+    return case_panel_depth_cut - back_within + back_behind
 
 
 @rule(source="common practice", per="carcass.new")

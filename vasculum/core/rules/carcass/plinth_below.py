@@ -9,9 +9,9 @@ from vasculum.core.reasons import snap_down
 
 
 @rule(source="common practice", per="through.top", when=("plinth_height",))
-def plinth(plinth_height: Mm) -> Mm:
-    """The bottom stands on a plinth of its own."""
-    return plinth_height
+def plinth(toe_board_height_cut: Mm) -> Mm:
+    """The bottom stands on a plinth of its own, as high as its boards are cut."""
+    return toe_board_height_cut
 
 
 @rule(source="common practice", per="through.top", when=("plinth_height",))

@@ -14,9 +14,24 @@ alternative(
 
 
 @rule(source="common practice", per="through.sides")
-def case_side_length(case_outside_height: Mm) -> Mm:
-    """The sides are as long as the case is high."""
-    return case_outside_height
+def case_side_length(opening_height: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
+    """The sides are as long as the inside is high, with top, bottom and the plinth below."""
+    return opening_height + 2 * case_thickness + plinth
+
+
+@rule(source="geometry", per="through.sides")
+def case_outside_height(case_side_length_cut: Mm) -> Mm:
+    """Outside, the case is as high as its cut sides.
+
+    Without casters and without a top laid on it.
+    """
+    return case_side_length_cut
+
+
+@rule(source="geometry", per="through.sides")
+def case_outside_width(case_across_length_cut: Mm, case_housed: Mm, case_thickness: Mm) -> Mm:
+    """Outside, the case is as wide as its cut boards across, less what is housed, and both sides."""
+    return case_across_length_cut - 2 * case_housed + 2 * case_thickness
 
 
 @rule(source="common practice", per="through.sides")

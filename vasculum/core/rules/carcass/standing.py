@@ -8,6 +8,8 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", per="carcass.new")
-def standing_height(case_outside_height: Mm, top_over: Mm, caster_height: Mm = NOTHING) -> Mm:
-    """From the floor it stands as high as casters, case and the top on it."""
-    return caster_height + case_outside_height + top_over
+def standing_height(
+    case_outside_height: Mm, top_over: Mm, caster_height: Mm = NOTHING, base_height: Mm = NOTHING
+) -> Mm:
+    """From the floor it stands as high as casters, base, case with its plinth, and the top on it."""
+    return caster_height + base_height + case_outside_height + top_over

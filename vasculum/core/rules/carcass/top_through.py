@@ -20,9 +20,24 @@ def case_side_length(opening_height: Mm, case_housed: Mm) -> Mm:
 
 
 @rule(source="common practice", per="through.top")
-def case_across_length(case_outside_width: Mm) -> Mm:
-    """Top and bottom are as long as the case is wide."""
-    return case_outside_width
+def case_across_length(opening_width: Mm, case_thickness: Mm) -> Mm:
+    """Top and bottom are as long as the inside is wide, and both sides."""
+    return opening_width + 2 * case_thickness
+
+
+@rule(source="geometry", per="through.top")
+def case_outside_width(case_across_length_cut: Mm) -> Mm:
+    """Outside, the case is as wide as its cut boards across."""
+    return case_across_length_cut
+
+
+@rule(source="geometry", per="through.top")
+def case_outside_height(case_side_length_cut: Mm, case_housed: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
+    """Outside, the case is as high as its cut sides, less what is housed, with top, bottom and the plinth below.
+
+    Without casters and without a top laid on it.
+    """
+    return case_side_length_cut - 2 * case_housed + 2 * case_thickness + plinth
 
 
 @rule(source="common practice", per="through.top")

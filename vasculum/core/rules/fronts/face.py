@@ -9,7 +9,7 @@ from vasculum.core.catalogue import good, piece, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down
+from vasculum.core.reasons import largest, snap_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
@@ -102,6 +102,12 @@ def front_from_front(set_back: Mm, lock_stand_off: Mm, front_thickness: Mm) -> M
     Its face, from the front face of the case; less than nothing stands before the case.
     """
     return set_back - lock_stand_off - front_thickness
+
+
+@rule(source="geometry", per="fronted")
+def stands_before(front_from_front: Mm) -> Mm:
+    """A front stands before the case by where its face is, or not at all where it stands in it."""
+    return largest(NOTHING, -front_from_front)
 
 
 @piece(

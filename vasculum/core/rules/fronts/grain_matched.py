@@ -8,6 +8,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import how_many, largest, taken, total
+from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "grain.matched",
@@ -40,9 +41,13 @@ def panel_width_needed(each_front_width_cut: tuple[Mm | None, ...]) -> Mm:
 
 
 @rule(source="common practice", per="grain.matched")
-def figure_jumps_by(gap: Mm, blade_kerf: Mm, panel_trim: Mm) -> Mm:
-    """At each joint the figure jumps by the gap less what the saw and any trim took there."""
-    return gap - (blade_kerf + panel_trim)
+def figure_jumps_by(gap: Mm, blade_kerf: Mm, panel_trim: Mm, each_edge_allowance: tuple[Mm | None, ...]) -> Mm:
+    """At each joint the figure jumps by the gap, and a pull on the edge below it, less what saw and trim took.
+
+    The most of them, where some fronts have such a pull and others none.
+    """
+    on_edges = largest(NOTHING, *taken(each_edge_allowance[1:]))
+    return gap + on_edges - (blade_kerf + panel_trim)
 
 
 @rule(source="geometry", per="grain.matched", when=("panel_length",))

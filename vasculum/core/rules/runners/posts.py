@@ -30,13 +30,36 @@ def beside_box(runner_side_clearance: Mm, post_thickness: Mm, clip_rail_thicknes
 
 
 @rule(source="common practice", per="runner.posts")
-def runner_line(room_below_box: Mm, outside_height: Mm, post_step: Mm, wanted_runner_line: Mm | None = None) -> Mm:
+def post_from_floor(cell_from_floor: Mm) -> Mm:
+    """The posts of a bay stand on its floor.
+
+    Above the floor of the space.
+    """
+    return cell_from_floor
+
+
+@rule(source="common practice", per="runner.posts")
+def runner_line(
+    room_below_box: Mm,
+    outside_height: Mm,
+    post_step: Mm,
+    room_from_floor: Mm,
+    post_from_floor: Mm,
+    wanted_runner_line: Mm | None = None,
+) -> Mm:
     """The runner line is on the step of the posts at or below half-way up the box, or at or below where it was chosen.
 
-    Above the cell's floor, to the centre of the runner.
+    Steps begin at the foot of the posts. Above the floor of the box's room, to the centre of the runner.
     """
     wanted = room_below_box + outside_height / 2 if wanted_runner_line is None else wanted_runner_line
-    return snap_down(wanted, post_step)
+    foot = room_from_floor - post_from_floor
+    return snap_down(foot + wanted, post_step) - foot
+
+
+@rule(source="geometry", per=("lined", "runner.posts"))
+def runner_line_built(runner_line: Mm) -> Mm:
+    """Clip rails need no block: the line is on the step of the posts."""
+    return runner_line
 
 
 @rule(source="common practice", per="runner.posts", unit="count")
