@@ -7,8 +7,19 @@ from fractions import Fraction
 
 import pytest
 
-from tests.helpers import changed, drawer_of, fixed, framed, mm, solved, space_of, split, step, with_readings
-from tests.plan.test_obstructions import with_obstruction
+from tests.helpers import (
+    changed,
+    drawer_of,
+    fixed,
+    framed,
+    mm,
+    solved,
+    space_of,
+    split,
+    step,
+    with_obstruction,
+    with_readings,
+)
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
@@ -86,3 +97,73 @@ def test_nothing_built_or_marked_is_taken_over(half: Plan) -> None:
 def test_a_space_that_is_not_there_has_no_mirror_image(half: Plan) -> None:
     with pytest.raises(NoSuchQuantity):
         mirrored_space(half, "space-99")
+
+
+def mirror_of(plan: Plan) -> tuple[Plan, str, str]:
+    """The plan with both halves, and the spaces of both."""
+    twice = both(plan)
+    return twice, *twice.space_order  # type: ignore[return-value]
+
+
+def test_graduated_columns_grow_the_other_way() -> None:
+    plan = framed("48", "24", "24")
+    graded = {"size": {"by": "graduated"}}
+    for growth in ({"step": "1 in"}, {"ratio": "5/4"}):
+        grown, _ = split(plan, drawer_of(plan), "columns", graded, graded, graded, **growth)
+        done = solved(both(grown))
+        left, right = (
+            [done.solved.value(cell.id, "cell_width") for cell in cells_of(done.plan, space)]
+            for space in done.plan.space_order
+        )
+        assert left[0] < left[1] < left[2]
+        assert right == left[::-1]
+
+
+def test_a_door_hangs_on_the_other_side_in_a_mirror() -> None:
+    plan = changed(framed("48", "24", "24"), step("/choices/door_width", "24 in"))
+    twice, left, right = mirror_of(plan)
+    done = solved(twice)
+    assert "door" not in twice.spaces[left].choices
+    assert twice.spaces[right].choices["door"] == "right"
+    hangs = [done.solved.value(cell.id, "door_hangs_at") for space in (left, right) for cell in cells_of(twice, space)]
+    assert hangs[0] != hangs[1]
+
+
+def test_packing_and_lips_of_the_whole_plan_are_exchanged() -> None:
+    inside = {"of": "width", "value": "49 in", "along": "front", "level": "low"}
+    plan = with_readings(
+        framed("48", "24", "24", wanted_packing_left="3/4 in", frame_lip_left="1/4 in"), "case", inside
+    )
+    done = solved(both(plan))
+    left, right = done.plan.space_order
+    for one, other in (("left", "right"), ("right", "left")):
+        assert done.solved.value(right, f"packing_{one}") == done.solved.value(left, f"packing_{other}")
+        assert done.solved.value(right, f"lip_{one}") == done.solved.value(left, f"lip_{other}")
+
+
+def test_scribe_strips_stand_on_the_other_side() -> None:
+    plan = framed("48", "24", "24")
+    for side, stations in (("left", ("0 in", "12 in")), ("top", ("2 in", "20 in"))):
+        strip = {
+            "name": side, "space": space_of(plan), "side": side,
+            "stations": [{"at": at, "gap": gap} for at, gap in zip(stations, ("1/2 in", "3/4 in"), strict=True)],
+        }  # fmt: skip
+        plan = changed(
+            plan,
+            step(f"/scribes/scribe-{plan.next_id}", strip),
+            step("/next_id", plan.next_id + 1, "replace"),
+        )
+    twice, _, right = mirror_of(plan)
+    copies = {one.side: one for one in twice.scribes.values() if one.space == right}
+    assert set(copies) == {"right", "top"}
+    assert [twice.length(one.at) for one in copies["right"].stations] == [0, mm("12")]
+    assert [(twice.length(one.at), one.gap) for one in copies["top"].stations] == [
+        (mm("28"), "3/4 in"), (mm("46"), "1/2 in"),
+    ]  # fmt: skip
+
+
+def test_a_stretch_from_the_left_edge_ends_at_the_right_one() -> None:
+    plan = with_obstruction(framed("48", "24", "24"), "floor", "1 in", width="6 in")
+    twice, _, right = mirror_of(plan)
+    (copy,) = (one for one in twice.obstructions.values() if one.space == right)
+    assert twice.length(copy.from_left or "0 in") == mm("42")

@@ -12,6 +12,7 @@ from tests.helpers import (
     changed,
     codes,
     drawer_of,
+    framed,
     frameless,
     kinds_in,
     mm,
@@ -23,6 +24,7 @@ from tests.helpers import (
     value,
     with_choices,
     with_obstruction,
+    with_readings,
     with_runner,
 )
 from vasculum.plan.document import Plan
@@ -323,3 +325,60 @@ def test_clip_rails_hang_on_the_steps_of_their_own_post(divider: str) -> None:
         foot = at(done, row, "cell_from_floor") if divider == "board" else 0
         assert (at(done, row, "runner_from_floor") - foot) % mm("1 1/4") == 0
         assert at(done, row, "runner_line_built") <= mm("3")
+
+
+@pytest.mark.parametrize("through", kinds_in("through"))
+@pytest.mark.parametrize("back", kinds_in("case_back"))
+def test_holes_for_stretchers_stand_where_wood_is(through: str, back: str) -> None:
+    done = solved(
+        new_case(through=through, case_back=back, case_top="stretchers", case_joint="knock_down", front="none")
+    )
+    by_role = {one.role: one for one in pieces_of(done)}
+    side = by_role["case_side_left"]
+    stretchers = [by_role["stretcher_front"], by_role["stretcher_back"]]
+    if through == "sides":
+        upper = next(cut for cut in side.cuts if cut.rule.holes == "upper_hole_places")
+        places = at(done, *upper.keys["upper_hole_places"])
+        spans = [(one.stand.back, one.stand.back + one.size[1]) for one in stretchers if one.stand and one.size]
+        assert all(any(low < place < high for low, high in spans) for place in places)
+        assert len(places) == 4
+    else:
+        for one in stretchers:
+            (holes,) = {at(done, *cut.keys[cut.rule.holes]) for cut in one.cuts if cut.rule.holes}
+            assert one.size
+            assert all(0 < place < one.size[1] for place in holes)
+    assert at(done, space_of(done.plan), "case_screw_count") == 2 * (
+        len(at(done, space_of(done.plan), "hole_places")) + 4
+    )
+
+
+@pytest.mark.parametrize("front", ["inset", "overlay", "partial"])
+def test_wiggle_room_is_halved_and_no_column_complains_of_it(front: str) -> None:
+    plan = frameless("22 1/2", "24", "20", front=front, wiggle_width="1/2 in", wiggle_height="1/2 in")
+    plan, rows = split(plan, drawer_of(plan), "rows", {}, {}, {}, divider="open")
+    done = solved(plan)
+    assert at(done, space_of(plan), "clear_stands_in") == mm("1/4")
+    beside = at(done, rows[0], "box_from_left") + at(done, space_of(plan), "clear_stands_in")
+    assert beside * 2 + at(done, rows[0], "outside_width") == mm("22 1/2")
+    assert not codes(plan, "stop", "attention")
+    assert meeting(plan) == set()
+
+
+def test_a_frame_wider_than_its_case_stands_over_it_on_both_sides() -> None:
+    """A frame of 22 1/2 before an inside of 22: each wall stands in past the frame by 1/4, and so does the box."""
+    plan = framed(front="overlay")
+    plan = with_readings(plan, "case", {"of": "width", "value": "22 in", "along": "front", "level": "low"})
+    done = solved(plan)
+    assert value(done, "clear_stands_in") == mm("1/4")
+    assert value(done, "clear_width") == mm("22")
+    one_sided = with_choices(plan, frame_lip_left="0 in")
+    assert value(one_sided, "clear_stands_in") == 0
+    assert meeting(plan) == meeting(one_sided) == set()
+
+
+def test_packing_that_stays_behind_one_lip_is_in_the_way_there() -> None:
+    """A lip of 3/4 on both sides; packing of 1/4 on the left and 1 1/2 on the right goes overall, and not on the left."""
+    plan = with_readings(framed(), "case", {"of": "width", "value": "24 in", "along": "front", "level": "low"})
+    plan = with_choices(plan, wanted_packing_left="1/4 in", wanted_packing_right="1 1/2 in")
+    assert "frame-in-the-way" in codes(plan, "stop")
+    assert "frame-in-the-way" not in codes(with_choices(plan, wanted_packing_left="3/4 in"))

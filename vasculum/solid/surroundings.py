@@ -26,25 +26,23 @@ ARC = 12
 
 def surroundings(plan: SolvedPlan, space: str) -> list[Solid]:
     """Walls and things in the way of one space; none while its sizes wait."""
-    names = ("opening_width", "opening_height", "clear_stands_in", "depth_inside", "clear_width")
+    names = ("opening_width", "opening_height", "clear_stands_in", "depth_inside")
     sizes = [plan.solved.value(*nearest_key(plan, space, name)) for name in names]
     if None in sizes:
         return []
-    width, height, stands_in, depth, clear = map(float, sizes)
+    width, height, stands_in, depth = map(float, sizes)
     opening = Box((-stands_in, 0.0, 0.0), (width - stands_in, depth, height))
-    found = [] if is_new(plan.plan, plan.plan.spaces[space]) else list(_walls(plan, space, opening, clear))
+    found = [] if is_new(plan.plan, plan.plan.spaces[space]) else list(_walls(plan, space, opening))
     for id_, one in plan.plan.obstructions.items():
         if one.space == space and one.what != "missing_wall":
             found += _in_the_way(plan, id_, one, opening)
     return found
 
 
-def _walls(plan: SolvedPlan, space: str, opening: Box, clear: float) -> Iterator[Solid]:
-    left, right = (plan.solved.value(space, f"packing_{side}") for side in ("left", "right"))
+def _walls(plan: SolvedPlan, space: str, opening: Box) -> Iterator[Solid]:
+    left, right = (plan.solved.value(space, f"wall_{side}_from_left") for side in ("left", "right"))
     (x0, _, z0), (x1, depth, z1) = opening
-    inside = (x0, x1) if left is None or right is None else (-float(left), clear + float(right))
-    wiggle = plan.solved.value(*nearest_key(plan, space, "wiggle_width")) or 0
-    wide = (inside[0], inside[1] + float(wiggle)) if left is not None else inside
+    wide = (x0, x1) if left is None or right is None else (float(left), float(right))
     if left is not None:
         yield _cuboid(f"{space}/wall_left", (wide[0] - WALL, 0.0, z0), (wide[0], depth, z1))
         yield _cuboid(f"{space}/wall_right", (wide[1], 0.0, z0), (wide[1] + WALL, depth, z1))

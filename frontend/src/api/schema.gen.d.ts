@@ -1843,6 +1843,12 @@ export interface components {
              */
             ratio: string | null;
             /**
+             * Backwards
+             * @description Of a split: graduated parts grow the other way, upward or to the left.
+             * @default false
+             */
+            backwards: boolean;
+            /**
              * Choices
              * @description What a person wants here, by name; anything else is looked up further out.
              * @default {}

@@ -123,16 +123,26 @@ def runner_on_the_side(runner_line_on_wall: Mm, runner_height: Mm, wall_height_c
 
 
 @check(source="geometry", per="drawer")
-def passes_the_opening(face_width: Mm, outside_width: Mm, beside_box: Mm) -> Finding | None:
-    """The box with its runners passes the opening in front of it."""
-    over = outside_width + 2 * beside_box - face_width
+def passes_the_opening(
+    face_width: Mm,
+    outside_width: Mm,
+    beside_box: Mm,
+    box_from_left: Mm,
+    cell_from_left: Mm,
+    face_left_of_cell: Mm,
+    shim_beside: Mm = NOTHING,
+) -> Finding | None:
+    """The box with its runners passes the opening in front of it, on each side."""
+    left = box_from_left - shim_beside - beside_box - (cell_from_left - face_left_of_cell)
+    right = face_width - outside_width - 2 * (shim_beside + beside_box) - left
+    over, side = (-left, "left") if left < right else (-right, "right")
     if over <= 0:
         return None
     return Finding(
         "frame-in-the-way",
         "stop",
-        "Box and runners are {over} wider than the opening of {opening} in front of them.",
-        "Pack the runners further in.",
+        f"On the {side} box and runner stand {{over}} behind the edge of the opening of {{opening}} in front of them.",
+        f"Pack the runner on the {side} further in.",
         {"over": over, "opening": face_width},
         ("outside_width", "face_width"),
     )

@@ -246,6 +246,8 @@ class Place(Model):
     """Of a split: by how much each graduated part is larger than the one before."""
     ratio: Annotated[str, Field(pattern=r"^([1-9]|[0-9]\.[0-9]{1,4}|[1-9][0-9]?/[1-9][0-9]?)$")] | None = None
     """Of a split: how many times each graduated part is the one before; takes the place of a step."""
+    backwards: bool = False
+    """Of a split: graduated parts grow the other way, upward or to the left."""
     choices: Choices = {}
 
 

@@ -7,11 +7,14 @@ built or marked is. The copy is a space of its own from then on.
 from __future__ import annotations
 
 from collections.abc import Iterator
+from typing import Any
 
 from vasculum.core.errors import NoSuchQuantity
-from vasculum.plan.document import Choices, Plan, Space
+from vasculum.core.lengths import Mm
+from vasculum.plan.document import Choices, Plan, Scribe, Space
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Numbers, dumped, put
+from vasculum.plan.laying.layout import chosen
 
 _OTHER = {
     "left": "right", "right": "left",
@@ -55,6 +58,10 @@ class _Mirror:
             if one.space == self.space:
                 body = dumped(one) | {"space": self.copy_of(self.space), "on": _OTHER.get(one.on, one.on)}
                 yield put(f"/obstructions/{self.copy_of(id_)}", body | self._across(one.from_left, one.width))
+        for id_, strip in self.plan.scribes.items():
+            if strip.space == self.space:
+                yield put(f"/scribes/{self.copy_of(id_)}", self._strip(strip))
+        yield from self._told_by_space()
         yield from self._space(space)
         yield self.numbers.given()
 
@@ -73,6 +80,8 @@ class _Mirror:
         if place.holds == "columns":
             children.reverse()
         body = dumped(place) | {"children": children, "choices": _exchanged(place.choices)}
+        if place.holds == "columns":
+            body |= {"backwards": not place.backwards}
         yield put(f"/places/{self.copy_of(id_)}", body)
 
     def _space(self, space: Space) -> Iterator[PatchStep]:
@@ -82,26 +91,62 @@ class _Mirror:
             "frame": self.copy_of(space.frame) if space.frame else None,
             "case": self.copy_of(space.case),
             "holds": self.copy_of(space.holds),
-            "choices": _exchanged(space.choices),
+            "choices": self._on_the_other_side(space.choices),
         }
         yield put(f"/spaces/{copy}", body)
         yield put("/space_order/-", copy)
 
-    def _across(self, from_left: str | None, width: str | None) -> dict[str, str]:
-        """Where a stretch begins from the other edge, by the narrowest width that was read."""
+    def _sided(self) -> Choices:
+        """What the whole plan chose for one side: it holds for the other side in a mirror."""
+        return {name: text for name, text in self.plan.choices.items() if name.rpartition("_")[2] in _OTHER}
+
+    def _told_by_space(self) -> Iterator[PatchStep]:
+        """What the whole plan chose for one side becomes a choice of each space, so that one may have it otherwise."""
+        for name, text in self._sided().items():
+            yield PatchStep(op="remove", path=f"/choices/{name}")
+            for id_, space in self.plan.spaces.items():
+                if name not in space.choices:
+                    yield put(f"/spaces/{id_}/choices/{name}", text)
+
+    def _on_the_other_side(self, own: Choices) -> Choices:
+        """What holds for the space, with left and right exchanged."""
+        found = _exchanged(self._sided() | own)
+        if "door_width" in own.keys() | self.plan.choices.keys() and "door" not in own:
+            levels = [own, self.plan.choices]
+            found["door"] = _OTHER[chosen(self.plan, levels, "door")]
+        return found
+
+    def _width(self) -> Mm | None:
+        """The narrowest width that was read of the opening."""
         outer = self.plan.spaces[self.space].frame or self.plan.spaces[self.space].case
         widths = [r for r in self.plan.readings.values() if r.survey == outer and r.of == "width"]
-        if from_left is None or not widths:
+        return min((self.plan.length(reading.value) for reading in widths), default=None)
+
+    def _across(self, from_left: str | None, width: str | None) -> dict[str, str]:
+        """Where a stretch begins from the other edge, by the narrowest width that was read."""
+        narrowest = self._width()
+        if narrowest is None or (from_left is None and width is None):
             return {}
-        narrowest = min(self.plan.length(reading.value) for reading in widths)
+        begins = self.plan.length(from_left) if from_left is not None else Mm(0)
         if width is None:
-            return {"from_left": "0 mm", "width": f"{narrowest - self.plan.length(from_left)} mm"}
-        return {"from_left": f"{narrowest - self.plan.length(from_left) - self.plan.length(width)} mm"}
+            return {"from_left": "0 mm", "width": f"{narrowest - begins} mm"}
+        return {"from_left": f"{narrowest - begins - self.plan.length(width)} mm"}
+
+    def _strip(self, strip: Scribe) -> dict[str, Any]:
+        """A scribe strip on the other side; one over the top is read from its other end."""
+        body = dumped(strip) | {"space": self.copy_of(self.space), "side": _OTHER.get(strip.side, strip.side)}
+        width = self._width()
+        if strip.side == "top" and width is not None:
+            body["stations"] = [
+                dumped(one) | {"at": f"{width - self.plan.length(one.at)} mm"} for one in reversed(strip.stations)
+            ]
+        return body
 
 
 def _exchanged(choices: Choices) -> Choices:
-    """Choices with left and right in their names exchanged."""
+    """Choices with left and right exchanged, in their names and where one is what was chosen."""
     names = {name: name.rpartition("_") for name in choices}
     return {
-        f"{head}_{_OTHER[side]}" if side in _OTHER else name: choices[name] for name, (head, _, side) in names.items()
+        f"{head}_{_OTHER[side]}" if side in _OTHER else name: _OTHER.get(choices[name], choices[name])
+        for name, (head, _, side) in names.items()
     }

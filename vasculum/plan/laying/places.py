@@ -270,7 +270,8 @@ def _sizing(plan: Plan, node: Node) -> Iterator[tuple[str, Fraction]]:
         yield "row_share", Fraction(size.share if size.by == "share" else 1)
     elif size.by == "graduated":
         parent = plan.places[node.parent or ""]
-        yield "grade", Fraction(node.number)
+        last = len(parent.children) - 1
+        yield "grade", Fraction(last - node.number if parent.backwards else node.number)
         if parent.ratio:
             yield "grade_ratio", Fraction(parent.ratio)
         else:

@@ -7,21 +7,30 @@ from typing import NamedTuple
 from vasculum.core.flow import Datum
 
 CASE_SIDES = ("case_side_left", "case_side_right")
-CASE_ACROSS = ("case_bottom", "case_top", "stretcher_front", "stretcher_back")
 
 
 class Met(NamedTuple):
-    """Boards that run through, by the alternative, and the line near one of their ends on which others meet them."""
+    """Boards that run through, by the alternative, and the line near one of their ends on which others meet them.
 
-    per: str
+    ``holes`` names where along that line there is wood to screw into.
+    """
+
+    per: tuple[str, ...]
     boards: tuple[str, ...]
     end: Datum
     line: str
+    holes: str
 
 
+ACROSS = (
+    (("through.top",), ("case_bottom",), "hole_places"),
+    (("through.top", "case_top.panel"), ("case_top",), "upper_hole_places"),
+    (("through.top", "case_top.stretchers"), ("stretcher_front", "stretcher_back"), "stretcher_hole_places"),
+)
+"""Boards that lie across and run through: what is under the inside, and what over it."""
 MET = (
-    Met("through.sides", CASE_SIDES, "lower", "hole_line_low"),
-    Met("through.sides", CASE_SIDES, "upper", "hole_line_high"),
-    Met("through.top", CASE_ACROSS, "left", "hole_line_low"),
-    Met("through.top", CASE_ACROSS, "right", "hole_line_high"),
+    Met(("through.sides",), CASE_SIDES, "lower", "hole_line_low", "hole_places"),
+    Met(("through.sides",), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places"),
+    *(Met(per, boards, "left", "hole_line_low", holes) for per, boards, holes in ACROSS),
+    *(Met(per, boards, "right", "hole_line_high", holes) for per, boards, holes in ACROSS),
 )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import cut, good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
-from vasculum.core.reasons import snap_nearest
+from vasculum.core.reasons import how_many, snap_nearest
 from vasculum.core.rules.carcass.ends import MET
 
 
@@ -23,9 +23,9 @@ def hole_places(case_panel_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch:
 
 
 @rule(source="common practice", per="case_screwed", unit="count")
-def case_screw_count(hole_places: tuple[Mm, ...], case_boards: Mm) -> Mm:
-    """Each joint takes a screw for each hole, and there are as many joints as boards."""
-    return len(hole_places) * case_boards
+def case_screw_count(hole_places: tuple[Mm, ...], upper_hole_places: tuple[Mm, ...]) -> Mm:
+    """A screw goes through each hole at both ends of the bottom, and of what lies above."""
+    return 2 * (how_many(*hole_places) + how_many(*upper_hole_places))
 
 
 @rule(source="common practice", per="case_screwed")
@@ -48,11 +48,11 @@ good(
 for met in MET:
     cut(
         "holes",
-        per=(met.per, "case_screwed"),
+        per=(*met.per, "case_screwed"),
         into=met.boards,
         title="Holes",
         face="through",
         datums=met.end,
         at=met.line,
-        holes="hole_places",
+        holes=met.holes,
     )

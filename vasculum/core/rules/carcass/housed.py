@@ -33,7 +33,7 @@ def case_housed(case_thickness: Mm, thickness_increment: Mm) -> Mm:
 for met in MET:
     cut(
         "dado",
-        per=(met.per, "case_joint.housed"),
+        per=(*met.per, "case_joint.housed"),
         into=met.boards,
         title="Dado",
         datums=met.end,

@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down
+from vasculum.core.reasons import snap_down, snap_nearest
 
 alternative(
     "case_top.stretchers",
@@ -58,3 +58,22 @@ def stretcher_back(
     """The back stretcher ends where the inside ends."""
     back = case_panel_depth_cut - back_within - stretcher_width_cut
     return Stand(across_from_left, back, case_top_from_floor, "across", "back", -1)
+
+
+@rule(source="from memory", per="case_top.stretchers")
+def stretcher_hole_places(stretcher_width_cut: Mm, increment: Mm) -> tuple[Mm, ...]:
+    """A stretcher takes two holes at each end, a quarter of its width from its edges, to the increment.
+
+    From its front edge.
+    """
+    near = snap_nearest(stretcher_width_cut / 4, increment)
+    return (near, stretcher_width_cut - near)
+
+
+@rule(source="geometry", per=("case_screwed", "case_top.stretchers"))
+def upper_hole_places(
+    stretcher_hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm, back_within: Mm, stretcher_width_cut: Mm
+) -> tuple[Mm, ...]:
+    """Along stretchers the holes stand where there is wood: those of the front one, then those of the back one."""
+    back = case_panel_depth_cut - back_within - stretcher_width_cut
+    return (*stretcher_hole_places, *(back + place for place in stretcher_hole_places))

@@ -34,3 +34,9 @@ def stretcher_count() -> Mm:
 def case_top(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
     """The top lies over the inside."""
     return Stand(across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)
+
+
+@rule(source="geometry", per=("case_screwed", "case_top.panel"))
+def upper_hole_places(hole_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
+    """Along a whole top the holes stand as along the bottom."""
+    return hole_places

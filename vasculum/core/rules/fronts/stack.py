@@ -33,7 +33,7 @@ def stacked_fronts_cut(each_front_height: tuple[Mm, ...], increment: Mm) -> tupl
 
 @rule(source="geometry", per="stack.even")
 def gap_at_floor(
-    face_height: Mm,
+    cell_height: Mm,
     gap: Mm,
     each_front_height_cut: tuple[Mm, ...],
     each_gap_above: tuple[Mm, ...],
@@ -47,7 +47,7 @@ def gap_at_floor(
     """
     between_fronts = (len(each_front_height_cut) - 1) * gap
     on_edges = total(Mm(0), *taken(each_edge_allowance), *taken(each_face_taken_above))
-    return face_height - total(*each_front_height_cut) - between_fronts - each_gap_above[0] - on_edges
+    return cell_height - total(*each_front_height_cut) - between_fronts - each_gap_above[0] - on_edges
 
 
 @rule(source="geometry", per="stack.even", shared_out_as="front_from_floor")

@@ -4,17 +4,17 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest, taken
+from vasculum.core.reasons import taken
 from vasculum.core.rules.openings.clear import checked_clear_width
 
 
 @rule(source="geometry", per="case_width.read")
 def frame_lip_overall(each_case_width: tuple[Mm | None, ...], each_frame_width: tuple[Mm | None, ...]) -> Mm:
-    """The frame's two lips together are what the inside is wider than the opening, or nothing.
+    """The frame's two lips together are what the inside is wider than the opening.
 
-    Overall, both sides together.
+    Overall, both sides together; less than nothing where the walls stand in past a wider frame.
     """
-    return largest(Mm(0), taken(each_case_width)[0] - taken(each_frame_width)[0])
+    return taken(each_case_width)[0] - taken(each_frame_width)[0]
 
 
 @rule(source="common practice", per="case_width.read")
@@ -32,7 +32,7 @@ def lip_right(frame_lip_overall: Mm, frame_lip_left: Mm | None = None, frame_lip
 def _lip(overall: Mm, here: Mm | None, opposite: Mm | None) -> Mm:
     if here is not None:
         return here
-    return overall / 2 if opposite is None else largest(Mm(0), overall - opposite)
+    return overall / 2 if opposite is None else overall - opposite
 
 
 @rule(source="common practice", per="case_width.read")
@@ -50,16 +50,16 @@ def packing_right(lip_right: Mm, lip_clearance: Mm, wanted_packing_right: Mm | N
 def _packing(lip: Mm, clearance: Mm, wanted: Mm | None) -> Mm:
     if wanted is not None:
         return wanted
-    return lip + clearance if lip > 0 else lip
+    return lip + clearance if lip > 0 else Mm(0)
 
 
 @rule(source="geometry", per="case_width.read")
-def clear_stands_in(packing_left: Mm, lip_left: Mm) -> Mm:
-    """On the left the packing stands in past the frame's edge by what it is thicker than the lip.
+def clear_stands_in(packing_left: Mm, lip_left: Mm, wiggle_width: Mm) -> Mm:
+    """On the left the packing stands in past the frame's edge by what it is thicker than the lip; then half the wiggle.
 
     Less than nothing where the packing stays behind the frame.
     """
-    return packing_left - lip_left
+    return packing_left - lip_left + wiggle_width / 2
 
 
 @rule(source="common practice", per="case_width.read")

@@ -19,6 +19,6 @@ def clear_width(each_frame_width: tuple[Mm | None, ...], lip_clearance: Mm, wigg
 
 
 @rule(source="common practice", per="case_width.unread")
-def clear_stands_in(lip_clearance: Mm) -> Mm:
-    """On the left the packing will stand in past the frame's edge by the clearance past a lip."""
-    return lip_clearance
+def clear_stands_in(lip_clearance: Mm, wiggle_width: Mm) -> Mm:
+    """On the left clear begins past the frame's edge by the clearance past a lip, and half of the wiggle room."""
+    return lip_clearance + wiggle_width / 2

@@ -30,6 +30,6 @@ def clear_width(opening_width: Mm, packing_left: Mm, packing_right: Mm, wiggle_w
 
 
 @rule(source="geometry", per="space.frameless")
-def clear_stands_in(packing_left: Mm) -> Mm:
-    """On the left the clear width begins where the packing ends."""
-    return packing_left
+def clear_stands_in(packing_left: Mm, wiggle_width: Mm) -> Mm:
+    """On the left the clear width begins where the packing ends, and half of the wiggle room."""
+    return packing_left + wiggle_width / 2

@@ -47,9 +47,9 @@ def strip_past_right(thickest_strip: Mm, taken_right: Mm = NOTHING) -> Mm:
     where="packing_left",
     order=20,
 )
-def packing_left(packing_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def packing_left(wall_left_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
     """The left packing strip stands between the inside of the case and the clear width, behind the runner."""
-    return Stand(-packing_left, set_back, carrier_from_floor, "back", "up", 1)
+    return Stand(wall_left_from_left, set_back, carrier_from_floor, "back", "up", 1)
 
 
 @piece(
@@ -64,9 +64,9 @@ def packing_left(packing_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stan
     where="packing_right",
     order=21,
 )
-def packing_right(clear_width: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def packing_right(wall_right_from_left: Mm, packing_right: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
     """The right packing strip stands between the clear width and the inside of the case, behind the runner."""
-    return Stand(clear_width, set_back, carrier_from_floor, "back", "up", -1)
+    return Stand(wall_right_from_left - packing_right, set_back, carrier_from_floor, "back", "up", -1)
 
 
 @piece(

@@ -1,0 +1,24 @@
+"""Where the walls of an inside stand, once they were measured. Exact mm, from the clear left of the space."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+def wall_left_from_left(packing_left: Mm, wiggle_width: Mm) -> Mm:
+    """The left wall stands outside the clear width by the packing and half of the wiggle room.
+
+    Less than nothing.
+    """
+    return -packing_left - wiggle_width / 2
+
+
+def wall_right_from_left(clear_width: Mm, packing_right: Mm, wiggle_width: Mm) -> Mm:
+    """The right wall stands outside the clear width by the packing and half of the wiggle room."""
+    return clear_width + packing_right + wiggle_width / 2
+
+
+for inside in ("space.frameless", "case_width.read"):
+    rule(source="geometry", per=inside)(wall_left_from_left)
+    rule(source="geometry", per=inside)(wall_right_from_left)
