@@ -382,3 +382,27 @@ def test_packing_that_stays_behind_one_lip_is_in_the_way_there() -> None:
     plan = with_choices(plan, wanted_packing_left="1/4 in", wanted_packing_right="1 1/2 in")
     assert "frame-in-the-way" in codes(plan, "stop")
     assert "frame-in-the-way" not in codes(with_choices(plan, wanted_packing_left="3/4 in"))
+
+
+@pytest.mark.parametrize("side", ["left", "right"])
+def test_a_partition_stands_for_a_wall_that_is_missing_and_holds_the_screws(side: str) -> None:
+    plan = frameless("22 1/2", "9", "20")
+    plan = with_obstruction(plan, side, "3/4 in", what="missing_wall")
+    done = solved(plan)
+    parts = {one.role: one for one in pieces_of(done)}
+    assert parts["partition"].size == (mm("9"), mm("20"), mm("3/4"))
+    assert f"strip_{side}" not in parts
+    assert value(done, "free_width") == mm("22 1/2") - mm("3/4")
+    assert value(done, f"behind_{side}") == 0
+    assert value(done, f"screw_into_{side}") > 0
+    assert meeting(plan) == set()
+
+
+def test_screws_into_a_divider_end_in_it_beside_an_open_bay() -> None:
+    plan = frameless("36", "9", "20", runner_screw_length="3/4 in")
+    for other in ("open", "drawer"):
+        split_plan, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": other})
+        assert "runner-screw-through-the-wall" in codes(split_plan)
+    thick, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": "open"})
+    thick = changed(thick, step("/choices/divider_sheet", thick.choices["front_sheet"]))
+    assert "runner-screw-through-the-wall" not in codes(thick)

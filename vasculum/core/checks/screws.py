@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest
+from vasculum.core.reasons import largest, taken
 
 
 @check(source="common practice", per=("faced", "front_walled"))
@@ -95,6 +95,41 @@ def screws_do_not_meet(
             "over": (deepest - divider_thickness + between_tips) / 2,
         },
         ("divider_thickness",),
+    )
+
+
+@check(source="common practice", per="upright.board")
+def screws_stay_in_their_divider(
+    divider_thickness: Mm,
+    each_screw_into_left: tuple[Mm | None, ...],
+    each_screw_into_right: tuple[Mm | None, ...],
+) -> Finding | None:
+    """A runner screw ends inside the divider it goes into, whatever is on the other side: a drawer or an open bay."""
+    into = (*each_screw_into_left[1:], *each_screw_into_right[:-1])
+    return _comes_through(largest(Mm(0), *taken(into)), divider_thickness, "divider")
+
+
+@check(source="common practice", per=("space", "carcass.new"))
+def screws_stay_in_the_case(
+    case_thickness: Mm,
+    each_screw_into_left: tuple[Mm | None, ...],
+    each_screw_into_right: tuple[Mm | None, ...],
+) -> Finding | None:
+    """A runner screw ends inside the side of the case."""
+    deepest = largest(Mm(0), *taken(each_screw_into_left), *taken(each_screw_into_right))
+    return _comes_through(deepest, case_thickness, "side of the case")
+
+
+def _comes_through(reach: Mm, thickness: Mm, wall: str) -> Finding | None:
+    if reach <= thickness:
+        return None
+    return Finding(
+        "runner-screw-through-the-wall",
+        "attention",
+        f"Runner screws reach {{reach}} into a {wall} {{thickness}} thick: they come through by {{over}}.",
+        "Use screws shorter by {over}, or put a washer under the head.",
+        {"reach": reach, "thickness": thickness, "over": reach - thickness},
+        ("screw_into_left", "screw_into_right"),
     )
 
 

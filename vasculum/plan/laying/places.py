@@ -213,7 +213,9 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     children = (*surveys, space.holds, *scribes, *(id_ for id_, _ in in_the_way))
     laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, children)
     for id_, one in in_the_way:
-        laid.places[id_] = Place(id_, frozenset({"in_the_way", f"in_the_way.{one.what}"}), space_id)
+        laid.places[id_] = Place(
+            id_, frozenset({"in_the_way", f"in_the_way.{one.what}", f"in_the_way.on_{one.on}"}), space_id
+        )
         reach = max((point.projection for point in one.profile), key=plan.length, default=one.projection)
         laid.given[id_, "projection"] = Given(plan.length(reach), "measured", "", True)
     for id_ in scribes:

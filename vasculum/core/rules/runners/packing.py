@@ -18,21 +18,23 @@ def carrier_from_floor(box_from_floor: Mm) -> Mm:
 
 
 @rule(source="from memory", per="drawer")
-def strip_past_left(thickest_strip: Mm, taken_left: Mm = NOTHING) -> Mm:
+def strip_past_left(thickest_strip: Mm, taken_left: Mm = NOTHING, carries_left: Mm = NOTHING) -> Mm:
     """On the left a strip fills what the thing in the way takes; past a thickness an upright board is built.
 
-    The board is no strip: nothing then.
+    The board is no strip: nothing then. Nor is a strip wanted where a partition carries.
     """
-    return taken_left if taken_left <= thickest_strip else NOTHING
+    thick = taken_left - carries_left
+    return thick if thick <= thickest_strip else NOTHING
 
 
 @rule(source="from memory", per="drawer")
-def strip_past_right(thickest_strip: Mm, taken_right: Mm = NOTHING) -> Mm:
+def strip_past_right(thickest_strip: Mm, taken_right: Mm = NOTHING, carries_right: Mm = NOTHING) -> Mm:
     """On the right a strip fills what the thing in the way takes; past a thickness an upright board is built.
 
-    The board is no strip: nothing then.
+    The board is no strip: nothing then. Nor is a strip wanted where a partition carries.
     """
-    return taken_right if taken_right <= thickest_strip else NOTHING
+    thick = taken_right - carries_right
+    return thick if thick <= thickest_strip else NOTHING
 
 
 @piece(
