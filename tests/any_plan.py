@@ -8,14 +8,19 @@ from __future__ import annotations
 
 from fractions import Fraction
 from random import Random
-from typing import Any
+from typing import Any, Literal, NamedTuple
 
 from tests.helpers import RUNNER_SYSTEMS, changed, kinds_in, solved, split, step, with_runner
 from vasculum.plan.document import Plan
 from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.document.starting import new_plan
+from vasculum.plan.telling.assembled import CODES
+from vasculum.plan.telling.solution import solution_of
+from vasculum.solid.proof import prove
 
 MOST_CELLS = 40
+MET = set(CODES.values())
+"""Codes of what the proof finds."""
 HOLDS = ["drawer"] * 6 + ["tray", "shelf", "open", "bin", "false_front", "blocked"]
 OF_A_PLACE = {
     "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull",
@@ -180,3 +185,32 @@ class _Drawn:
             value = done.solved.value(place, name)
             if value is not None and (size := round(value) + self.random.randint(-3, 3)) > 0:
                 self.change(step(f"/as_built/{place}~1{name}", f"{size} mm"))
+
+
+class Verdict(NamedTuple):
+    """What became of a plan that was put together."""
+
+    outcome: Literal["free", "free, with a stop", "stopped", "only met"]
+    """``stopped`` where something clashes and a rule or a check says stop, ``only met`` where the proof alone does."""
+    meetings: set[str]
+    """What clashes: how, and what with what."""
+    unnamed: set[str]
+    """Clashes that no stop names: none, or the proof is not heard."""
+
+
+def verdict_of(plan: Plan) -> Verdict:
+    """Put a plan together; everything that a person would see of it is worked out on the way."""
+    done = solved(plan)
+    proof = prove(done)
+    found = solution_of(done, proof).findings
+    of_rules = {one.code for one in found if one.severity == "stop"} - MET
+    named = {piece for one in found if one.severity == "stop" for piece in one.pieces}
+    meetings = {f"{one.how}: {_role(one.first)}, {_role(one.second)}" for one in proof.meetings}
+    unnamed = {f"{one.first}, {one.second}" for one in proof.meetings if not {one.first, one.second} & named}
+    if proof.meetings:
+        return Verdict("stopped" if of_rules else "only met", meetings, unnamed)
+    return Verdict("free, with a stop" if of_rules else "free", meetings, unnamed)
+
+
+def _role(piece: str) -> str:
+    return piece.rpartition("/")[2].partition("-")[0]

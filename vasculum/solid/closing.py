@@ -61,7 +61,8 @@ def _or_nothing(plan: SolvedPlan, place: str, name: str) -> float:
 def covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid]) -> list[Meeting]:
     """Fronts that leave more of their opening open on an edge than the gap, and half of what cutting snaps.
 
-    Towards an open row the next front may stand where the edge of the opening is.
+    Under a column of fronts all of what cutting leaves may stand. Towards an open row the next front may stand where
+    the edge of the opening is.
     """
     fronts = [piece for piece in pieces if piece.role in FRONTS and piece.id in solids]
     found = []
@@ -89,7 +90,8 @@ def covers(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid
             - taken["edge_allowance"],
         }
         for (across, up), uncovered in edges.items():
-            if uncovered > gap + increment / 2 + LEAST:
+            snapped = increment if up == floor and "front_snap.stacked" in kinds else increment / 2
+            if uncovered > gap + snapped + LEAST:
                 by = (uncovered, 0.0, 0.0)
                 found.append(Meeting(piece.space, piece.id, piece.id, "uncovers", (across, box.low[1], up), by))
     return found

@@ -1014,9 +1014,20 @@ export interface components {
              * @enum {string}
              */
             severity: "stop" | "attention" | "note" | "caution";
-            /** Place */
+            /**
+             * Place
+             * @description Where it was found; the first of several places where the same was found.
+             */
             place: string;
-            /** Place Name */
+            /**
+             * Places
+             * @description All of them.
+             */
+            places: string[];
+            /**
+             * Place Name
+             * @description What they are called.
+             */
             place_name: string;
             /** Message */
             message: string;

@@ -1,4 +1,3 @@
-import type { Finding } from '../api/client'
 import { Fractions } from '../lengths/Num'
 import { useSection } from '../plan/onScreen'
 import { useCommands } from '../plan/PlanDesk'
@@ -9,18 +8,6 @@ const SAID: Record<string, string> = {
   attention: 'Look',
   note: 'Note',
   caution: 'Caution',
-}
-
-/** Findings that say the same together, with the names of all their places. */
-function alike(findings: Finding[]): { finding: Finding; places: string[] }[] {
-  const groups = new Map<string, { finding: Finding; places: string[] }>()
-  for (const finding of findings) {
-    const key = `${finding.severity} ${finding.message} ${finding.fix}`
-    const group = groups.get(key) ?? { finding, places: [] }
-    if (!group.places.includes(finding.place_name)) group.places.push(finding.place_name)
-    groups.set(key, group)
-  }
-  return [...groups.values()]
 }
 
 /** What a person should know, the gravest first; each can be asked why. */
@@ -35,7 +22,7 @@ export function Findings() {
       </h2>
       {findings.length === 0 && <p className="lead-in mb-0">Nothing speaks against cutting.</p>}
       <ul>
-        {alike(findings).map(({ finding, places }) => (
+        {findings.map((finding) => (
           <li
             key={finding.code + finding.place + finding.message}
             className={`finding finding--${finding.severity}`}
@@ -44,7 +31,7 @@ export function Findings() {
             <Icon name={finding.severity} />
             <span>
               <b>{SAID[finding.severity]}:</b> <Fractions>{`${finding.message} ${finding.fix}`}</Fractions>{' '}
-              <span className="other">{places.join(', ')}</span>
+              <span className="other">{finding.place_name}</span>
             </span>
             {finding.keys[0] && (
               <button

@@ -5,28 +5,40 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import smallest
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@check(source="common practice", per="drawer")
-def fit_in_width(runner_play_built: Mm, most_runner_play: Mm) -> Finding | None:
-    """Box and runners go into the clear width with play, and not with too much."""
-    if runner_play_built < 0:
+@check(source="common practice", per="rolling")
+def fit_on_runners(runner_play_built: Mm, runner_play: Mm, most_runner_play: Mm) -> Finding | None:
+    """Box and runners go into the clear width with play, and with not much more than was chosen."""
+    return _fit_in_width(runner_play_built, runner_play, most_runner_play, "Shim each runner by {shim}.")
+
+
+@check(source="common practice", per="sliding")
+def fit_between_walls(runner_play_built: Mm, runner_play: Mm, most_runner_play: Mm) -> Finding | None:
+    """A box that slides goes into the clear width with play, and with not much more than was chosen."""
+    return _fit_in_width(runner_play_built, runner_play, most_runner_play, "Make the box wider by {over}.")
+
+
+def _fit_in_width(built: Mm, wanted: Mm, most: Mm, fix: str) -> Finding | None:
+    if built < 0:
         return Finding(
             "box-too-wide",
             "stop",
             "Box and runners are {over} wider than the clear width.",
             "Trim the box, thin the packing, or cut front and back shorter.",
-            {"over": -runner_play_built},
+            {"over": -built},
             ("outside_width", "runner_play_built"),
         )
-    if runner_play_built > most_runner_play:
+    over = built - wanted
+    if over > most:
         return Finding(
             "box-too-loose",
             "attention",
-            "Box and runners leave {play} of play; {most} is the most that runners take up.",
-            "Shim each runner by {shim}.",
-            {"play": runner_play_built, "most": most_runner_play, "shim": (runner_play_built - most_runner_play) / 2},
+            "Box and runners leave {play} of play, {over} more than was wanted; {most} is the most that is taken up.",
+            fix,
+            {"play": built, "over": over, "most": most, "shim": over / 2},
             ("outside_width", "runner_play_built"),
         )
     return None
@@ -89,10 +101,15 @@ def runner_too_long(runner_length: Mm, usable_depth: Mm, ahead_of_members: Mm = 
 
 @check(source="common practice", per="rolling")
 def box_shorter_than_runner(
-    outside_depth: Mm, runner_length: Mm, increment: Mm, ahead_of_members: Mm = NOTHING
+    outside_depth: Mm,
+    runner_length: Mm,
+    increment: Mm,
+    ahead_of_members: Mm = NOTHING,
+    kept_runner_length: Mm | None = None,
 ) -> Finding | None:
-    """The box reaches the runner's last holes."""
-    short = runner_length + ahead_of_members - outside_depth
+    """The box reaches the runner's last holes; one that stays was measured, whatever length it is called by."""
+    long = runner_length if kept_runner_length is None else smallest(runner_length, kept_runner_length)
+    short = long + ahead_of_members - outside_depth
     if short < increment:
         return None
     return Finding(

@@ -88,7 +88,7 @@ def halves_meet(half_depth: Mm, clear_depth: Mm) -> Finding | None:
     )
 
 
-@check(source="ASTM F2057, from memory", per="standing")
+@check(source="ASTM F2057, from memory", per=("standing", "drawers_open"))
 def tall_units_are_fixed(opening_height: Mm, tall_unit: Mm, matched_height: Mm | None = None) -> Finding | None:
     """A tall unit with drawers is fixed to the wall."""
     height = opening_height if matched_height is None else matched_height

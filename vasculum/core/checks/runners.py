@@ -116,6 +116,21 @@ def tray_stays_on_its_battens(batten_engagement: Mm, batten_projection: Mm, tray
     )
 
 
+@check(source="geometry", per="runner.batten")
+def battens_have_their_room(room_below_box: Mm, runner_height: Mm) -> Finding | None:
+    """Under a tray is room for the battens that it rides on."""
+    if room_below_box >= runner_height:
+        return None
+    return Finding(
+        "no-room-for-battens",
+        "stop",
+        "Battens {height} high stand under the tray; only {room} are left there.",
+        "Give the tray more play below, or use lower battens.",
+        {"height": runner_height, "room": room_below_box},
+        ("room_below_box",),
+    )
+
+
 @check(source="common practice", per="runner.hung", when=("hung_plate_width",))
 def plate_carries_what_hangs(hung_across: Mm, hung_plate_width: Mm) -> Finding | None:
     """The plate is no narrower than what hangs under it."""

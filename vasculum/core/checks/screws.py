@@ -28,17 +28,15 @@ def front_screws_hold(front_screw_bite: Mm, least_screw_bite: Mm) -> Finding | N
 
 
 @check(source="common practice", per=("faced", "front_walled"))
-def front_screws_stay_inside(front_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
+def front_screws_stay_inside(front_screw_cover: Mm, front_cover_wanted: Mm) -> Finding | None:
     """A front screw ends inside the front."""
-    if front_screw_cover >= least_screw_cover:
-        return None
-    return _too_long("front-screw", "the front", front_screw_cover, least_screw_cover, "front_screw_cover", "attention")
+    return _too_long("front-screw", "the front", front_screw_cover, front_cover_wanted, "front_screw_cover")
 
 
 @check(source="common practice", per="screwed")
-def runner_screws_hold(runner_screw_reach: Mm, least_screw_bite: Mm) -> Finding | None:
+def runner_screws_hold(runner_screw_reach: Mm, least_runner_bite: Mm) -> Finding | None:
     """A runner screw bites deep enough into the side."""
-    if runner_screw_reach >= least_screw_bite:
+    if runner_screw_reach >= least_runner_bite:
         return None
     return Finding(
         "runner-screw-too-short",
@@ -47,23 +45,17 @@ def runner_screws_hold(runner_screw_reach: Mm, least_screw_bite: Mm) -> Finding 
         "Use screws longer by {short}.",
         {
             "bite": runner_screw_reach if runner_screw_reach > 0 else Mm(0),
-            "least": least_screw_bite,
-            "short": least_screw_bite - runner_screw_reach,
+            "least": least_runner_bite,
+            "short": least_runner_bite - runner_screw_reach,
         },
         ("runner_screw_reach",),
     )
 
 
 @check(source="common practice", per="screwed")
-def runner_screws_stay_inside(runner_screw_cover: Mm, least_screw_cover: Mm) -> Finding | None:
-    """A runner screw ends inside the side.
-
-    In stock thinner than bite and cover together both cannot be had; short of coming through, that is a note.
-    """
-    if runner_screw_cover >= least_screw_cover:
-        return None
-    severity = "note" if runner_screw_cover > 0 else "attention"
-    return _too_long("runner-screw", "the side", runner_screw_cover, least_screw_cover, "runner_screw_cover", severity)
+def runner_screws_stay_inside(runner_screw_cover: Mm, runner_cover_wanted: Mm) -> Finding | None:
+    """A runner screw ends inside the side."""
+    return _too_long("runner-screw", "the side", runner_screw_cover, runner_cover_wanted, "runner_screw_cover")
 
 
 @check(source="common practice", per="upright.board")
@@ -159,16 +151,18 @@ def _past(holes: tuple[Mm, ...], length: Mm, member: str) -> Finding | None:
     )
 
 
-def _too_long(screw: str, part: str, cover: Mm, least: Mm, about: str, severity: str) -> Finding:
+def _too_long(screw: str, part: str, cover: Mm, least: Mm, about: str) -> Finding | None:
+    if cover >= least:
+        return None
     name = screw.replace("-", " ").capitalize()
     fix = "Use screws shorter by {over}, or put a washer under the head."
     if cover < 0:
         return Finding(
-            f"{screw}-comes-through", "attention", f"{name}s come through {part} by {{through}}.", fix,
+            f"{screw}-comes-through", "stop", f"{name}s come through {part} by {{through}}.", fix,
             {"through": -cover, "over": least - cover}, (about,),
         )  # fmt: skip
     return Finding(
-        f"{screw}-near-the-face", "note" if severity == "note" else "attention",
+        f"{screw}-near-the-face", "attention",
         f"{name}s end {{cover}} short of the far face of {part}; {{least}} is wanted.", fix,
         {"cover": cover, "least": least, "over": least - cover}, (about,),
     )  # fmt: skip

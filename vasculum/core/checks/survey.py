@@ -8,19 +8,19 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import taken
 
 
-@check(source="common practice", per="survey.width")
+@check(source="common practice", per=("survey.width", "survey.measured"))
 def width_taken_once(each_width: tuple[Mm | None, ...]) -> Finding | None:
     """A width is taken at more than one station."""
     return _once("width", taken(each_width), "Take it at the front, middle and back, low and high.")
 
 
-@check(source="common practice", per="survey.height")
+@check(source="common practice", per=("survey.height", "survey.measured"))
 def height_taken_once(each_height: tuple[Mm | None, ...]) -> Finding | None:
     """A height is taken at more than one station."""
     return _once("height", taken(each_height), "Take it left and right.")
 
 
-@check(source="common practice", per="survey.depth")
+@check(source="common practice", per=("survey.depth", "survey.measured"))
 def depth_taken_once(each_depth: tuple[Mm | None, ...]) -> Finding | None:
     """A depth is taken at more than one station."""
     return _once("depth", taken(each_depth), "Take it left, middle and right.")
@@ -39,19 +39,19 @@ def _once(size: str, readings: tuple[Mm, ...], fix: str) -> Finding | None:
     )
 
 
-@check(source="from memory", per="survey.width")
+@check(source="from memory", per=("survey.width", "survey.measured"))
 def narrowest_stands_alone(each_width: tuple[Mm | None, ...], doubtful: Mm) -> Finding | None:
     """The width that governs is near the next one."""
     return _alone("width", taken(each_width), doubtful)
 
 
-@check(source="from memory", per="survey.height")
+@check(source="from memory", per=("survey.height", "survey.measured"))
 def lowest_stands_alone(each_height: tuple[Mm | None, ...], doubtful: Mm) -> Finding | None:
     """The height that governs is near the next one."""
     return _alone("height", taken(each_height), doubtful)
 
 
-@check(source="from memory", per="survey.depth")
+@check(source="from memory", per=("survey.depth", "survey.measured"))
 def shallowest_stands_alone(each_depth: tuple[Mm | None, ...], doubtful: Mm) -> Finding | None:
     """The depth that governs is near the next one."""
     return _alone("depth", taken(each_depth), doubtful)

@@ -50,6 +50,18 @@ def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, shim_beside: M
 
 
 @rule(source="common practice", per="screwed")
+def runner_cover_wanted(side_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
+    """Before its point a runner screw wants the least cover; in thin stock the smaller one, so that it still bites."""
+    return least_thin_cover if side_thickness <= thin_stock else least_screw_cover
+
+
+@rule(source="common practice", per=("faced", "front_walled"))
+def front_cover_wanted(front_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
+    """Before its point a front screw wants the least cover; in thin stock the smaller one, so that it still bites."""
+    return least_thin_cover if front_thickness <= thin_stock else least_screw_cover
+
+
+@rule(source="common practice", per="screwed")
 def wall_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
     """Towards the wall it reaches its length less the metal and any shim between the cabinet member and the wall."""
     return runner_screw_length - runner_metal - runner_shim

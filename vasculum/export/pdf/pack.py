@@ -87,16 +87,12 @@ def _sizes_note(plan: SolvedPlan) -> Iterator[Flowable]:
 
 
 def _findings(title: str, solution: Solution, severities: tuple[str, ...]) -> Iterator[Flowable]:
-    """Findings that say the same stand together, with the names of all their places."""
-    alike: dict[tuple[str, str, str], list[str]] = {}
-    for one in solution.findings:
-        if one.severity in severities:
-            alike.setdefault((one.severity, one.message, one.fix), []).append(one.place_name)
-    if alike:
+    found = [one for one in solution.findings if one.severity in severities]
+    if found:
         yield said(title, SECTION)
-    for (severity, message, fix), places in alike.items():
-        mark = "■" if severity == "stop" else "–"
-        yield said(f"{mark} {', '.join(dict.fromkeys(places))}: {message} {fix}".rstrip())
+    for one in found:
+        mark = "■" if one.severity == "stop" else "–"
+        yield said(f"{mark} {one.place_name}: {one.message} {one.fix}".rstrip())
 
 
 def _measured(plan: SolvedPlan) -> Iterator[Flowable]:

@@ -89,7 +89,14 @@ def space_kinds(plan: Plan, space: Space) -> set[str]:
     kinds = {"space", f"space.{space.kind}", f"set.{space.what}"} | inside_kinds(plan, space)
     if space.what in ("cabinet", "chest", "unit"):
         kinds.add("standing")
+    if _holds_boxes(plan, plan.places[space.holds]):
+        kinds.add("drawers_open")
     return the_catalogue().with_shared(kinds | carcass_kinds(plan, space))
+
+
+def _holds_boxes(plan: Plan, place: Place) -> bool:
+    """Whether anything is pulled out of a place."""
+    return place.holds in BOXES or any(_holds_boxes(plan, plan.places[id_]) for id_ in place.children)
 
 
 def _has_handed_sides(kinds: set[str]) -> bool:
@@ -190,6 +197,7 @@ def survey_kinds(plan: Plan, space: Space, survey: str, readings: list[Reading])
     """What is governed by the readings of one survey; sizes that the layout says are not asked of it."""
     is_frame, unasked = survey == space.frame, by_layout(plan, space)
     kinds = {"survey", "survey.frame"} if is_frame else {"survey"}
+    kinds |= set() if is_new(plan, space) else {"survey.measured"}
     taken = {r.of for r in readings}
     if is_frame or space.kind == "frameless":
         kinds |= {f"survey.{of}" for of in ("width", "height") if of not in unasked}

@@ -24,7 +24,7 @@ _SAID: dict[How, str] = {
     "uncovers": "{first} leaves {across} of its opening uncovered, around {where}.",
     "lines differ": "{first} and {second} tell one line differently, by {up}, around {where}.",
 }
-_CODES: dict[How, str] = {
+CODES: dict[How, str] = {
     "meets": "pieces-meet", "on its way": "way-out-blocked", "gapes": "joint-gapes",
     "uncovers": "front-uncovers", "lines differ": "lines-differ",
 }  # fmt: skip
@@ -112,7 +112,7 @@ def _shown(plan: SolvedPlan, one: Meeting, by_id: dict[str, Piece]) -> MeetingSh
     )  # fmt: skip
     are_fronts = len(both) == 2 and {piece.role for piece in both} == {"front"}
     return MeetingShown(
-        code=_CODES[one.how],
+        code=CODES[one.how],
         place=both[0].place if both else one.space,
         message=message,
         fix=FRONTS_FIX if are_fronts else _FIXES[one.how],

@@ -5,7 +5,7 @@ These models are the answer of ``vasculum solve --json`` and of the web: facts b
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Mapping
 from fractions import Fraction
 from typing import Any, Literal
 from weakref import WeakKeyDictionary
@@ -112,7 +112,11 @@ class FindingShown(Model):
     code: str
     severity: Severity
     place: str
+    """Where it was found; the first of several places where the same was found."""
+    places: list[str]
+    """All of them."""
     place_name: str
+    """What they are called."""
     message: str
     fix: str
     keys: list[str]
@@ -372,11 +376,22 @@ _ORDER: dict[Severity, int] = {"stop": 0, "attention": 1, "note": 2, "caution": 
 
 
 def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingShown]:
-    """Every finding, every root refusal and every meeting once, the gravest first."""
-    found: dict[tuple[str, str, str], FindingShown] = {}
-    for one in (*_refusals(plan), *_met(plan, proof), *_checks(plan), *_lost_pins(plan)):
-        found.setdefault((one.code, one.place, one.message), one)
-    return sorted(found.values(), key=lambda f: _ORDER[f.severity])
+    """Every finding, root refusal and meeting once, the gravest first; the same of several places is one."""
+    found: dict[tuple[str, str, str], dict[str, FindingShown]] = {}
+    for one in (*_refusals(plan), *_met(plan, proof), *_checks(plan), *_built_otherwise(plan), *_lost_pins(plan)):
+        found.setdefault((one.code, one.message, one.fix), {}).setdefault(one.place, one)
+    return sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
+
+
+def _as_one(found: Mapping[str, FindingShown]) -> FindingShown:
+    """What was found at several places, as one finding."""
+    first, *others = found.values()
+    if not others:
+        return first
+    names = dict.fromkeys(one.place_name for one in found.values())
+    keys = dict.fromkeys(key for one in found.values() for key in one.keys)
+    more = {"places": list(found), "place_name": ", ".join(names), "keys": list(keys)}
+    return first.model_copy(update=more)
 
 
 def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
@@ -388,6 +403,7 @@ def _refusals(plan: SolvedPlan) -> Iterator[FindingShown]:
                 code=problem.code,
                 severity="stop",
                 place=key[0],
+                places=[key[0]],
                 place_name=place_name(plan.plan, key[0]),
                 message=problem.message,
                 fix=problem.fix,
@@ -427,6 +443,7 @@ def _found(plan: SolvedPlan, key: Key, finding: Finding, called: str) -> Finding
         code=finding.code,
         severity=finding.severity,
         place=key[0],
+        places=[key[0]],
         place_name=called,
         message=filled(finding.message, finding.numbers, unit),
         fix=filled(finding.fix, finding.numbers, unit),
@@ -441,11 +458,40 @@ def _met(plan: SolvedPlan, proof: Proof | None) -> Iterator[FindingShown]:
             code=one.code,
             severity="stop",
             place=one.place,
+            places=[one.place],
             place_name=place_name(plan.plan, one.place),
             message=one.message,
             fix=one.fix,
             keys=one.keys,
             pieces=one.pieces,
+        )
+
+
+def _built_otherwise(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Sizes noted as built that follow from others and contradict them: a width beside the front that makes it."""
+    unit = plan.plan.units.length
+    for key in plan.solved.pins:
+        task = plan.solved.wiring.task(key)
+        if task is None or task.rule.source != "geometry":
+            continue
+        one = plan.solved.quantities[key]
+        agrees = plan.solved.value(*nearest_key(plan, key[0], "tape_tolerance"))
+        if one.planned is None or abs(one.planned - one.value) <= agrees:
+            continue
+        numbers = {"built": one.value, "made": one.planned, "off": abs(one.planned - one.value)}
+        label = label_at(plan, key).capitalize()
+        yield FindingShown(
+            code="built-otherwise",
+            severity="attention",
+            place=key[0],
+            places=[key[0]],
+            place_name=place_name(plan.plan, key[0]),
+            message=filled(
+                f"{label} was noted as {{built}}; what it follows from makes {{made}}: {{off}} off.", numbers, unit
+            ),
+            fix="Measure both again: one of them is not as it was noted.",
+            keys=[key_text(key)],
+            pieces=[],
         )
 
 
@@ -456,6 +502,7 @@ def _lost_pins(plan: SolvedPlan) -> Iterator[FindingShown]:
             code="pin-without-place",
             severity="attention",
             place=key[0],
+            places=[key[0]],
             place_name=place_name(plan.plan, key[0]),
             message=f"{label} was noted as built, {size}, but there is no such size any more.",
             fix="Take the note out, or bring back what it belonged to.",

@@ -15,7 +15,7 @@ from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.comparing import volume_of
 from vasculum.plan.telling.hardware import hardware_of
-from vasculum.plan.telling.solution import findings_of
+from vasculum.plan.telling.solution import FindingShown, findings_of
 from vasculum.plan.telling.words import number_text
 
 WEIGHED = ("joint", "bottom", "front", "runner", "through", "case_joint", "case_back", "case_top")
@@ -55,15 +55,21 @@ def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
     return [one for one, _ in weighed_plans(plan, family)]
 
 
+def _grave(plan: SolvedPlan) -> dict[tuple[str, str], FindingShown]:
+    """What speaks against a plan, by what it is and where."""
+    grave = (one for one in findings_of(plan) if one.severity in ("stop", "attention"))
+    return {(one.code, place): one for one in grave for place in one.places}
+
+
 def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPlan]]:
     """Every alternative of a family in the order offered; what needs tools that are not there comes last."""
-    now, known = volume_of(plan), {(f.code, f.place) for f in findings_of(plan) if f.severity in ("stop", "attention")}
+    now, known = volume_of(plan), _grave(plan)
     found = []
     words = the_catalogue().known
     for kind, patch in _choices(plan.plan, family):
         lacks = lacking(plan.plan, words[kind])
         then = plan if not patch else solve_plan(patched(plan.plan, patch), plan)
-        new = [f for f in findings_of(then) if f.severity in ("stop", "attention") and (f.code, f.place) not in known]
+        new = [one for at, one in _grave(then).items() if at not in known]
         volume = volume_of(then)
         unit = plan.plan.units.length
         more = volume - now

@@ -34,6 +34,10 @@ GIVEN_SIZES = {
 """Sizes that come with a row of the library, and the shop's own."""
 
 
+NEWTONS_IN_LBF = 4.448_221_615
+"""The pound-force, by the international pound and standard gravity."""
+
+
 @cache
 def label_of(name: str, edition: str) -> str:
     """A quantity's name in plain words, as an edition of the defaults has it: ``gap_cut`` → *gap, cut*."""
@@ -108,6 +112,8 @@ def number_text(value: Any, unit: Unit, measure: MeasureUnit = "mm") -> str:
         return f"{float(value):.1f} litres"
     if measure == "kg":
         return show_weight(value, unit)
+    if measure == "N" and unit == "in":
+        return f"{float(value) / NEWTONS_IN_LBF:.0f} lbf"
     if measure in ("N", "kg/m³"):
         return f"{float(value):.0f} {measure}"
     if measure == "share":

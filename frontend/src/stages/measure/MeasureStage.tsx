@@ -173,7 +173,7 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const governing = useQuantity(`${survey}/governing_${station.of}`)
   const isGoverning = Boolean(quantity?.value?.mm && quantity.value.mm === governing?.value?.mm)
   const isDoubted =
-    isGoverning && findings.some((one) => one.code.endsWith('-stands-alone') && one.place === survey)
+    isGoverning && findings.some((one) => one.code.endsWith('-stands-alone') && one.places.includes(survey))
   const bare = bareOf(station)
   const where = nameOf(bare)
   return (
