@@ -59,7 +59,7 @@ BOARD = {"front_width_cut": "30", "front_height_cut": "14", "front_thickness": "
 ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_the_licensed", "plugs_need_room_and_air",
           "a_stile_carries_something", "anchors_stay_usable",
           "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "stretchers_are_covered",
-          "left_and_right_sides_differ"}  # fmt: skip
+          "left_and_right_sides_differ", "grain_has_nothing_to_run_over"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
@@ -146,6 +146,10 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("bottom_between_goes_in_and_is_held", {"bottom_width_cut": "20 1/4", "inside_width": "20 1/2", "bottom_depth_cut": "17", "inside_depth": "17", "increment": "1/16"}, "bottom-not-held", "stop"),
     ("planted_bottom_covers_its_walls", {"bottom_width_cut": "21 5/8", "outside_width": "21 1/2", "bottom_depth_cut": "18", "outside_depth": "18", "side_thickness": "1/2"}, "bottom-too-wide", "stop"),
     ("bottom_in_a_rabbet_goes_in_and_is_held", {"bottom_width_cut": "21", "inside_width": "20 1/2", "edge_rabbet_side": "1/4", "bottom_depth_cut": "17", "inside_depth": "17", "edge_rabbet_front": "1/4", "edge_rabbet_back": "1/4"}, "bottom-not-held", "stop"),
+    ("some_play_is_wanted", {"play_above": "0", "room_below_box": "1/8"}, "no-play", "note"),
+    ("friction_box_does_not_bind", {"outside_height": "9", "room_height": "9"}, "box-binds", "stop"),
+    ("grain_has_nothing_to_run_over", {}, "grain-not-matched", "note"),
+    ("inset_front_hides_its_box", {"front_overhang_left": -mm("1/4"), "front_overhang_right": "1/4", "front_edge_to_box_edge": "0", "front_height_cut": "9", "outside_height": "8", "gap": "1", "increment": "1/16"}, "box-shows-past-front", "attention"),
     ("integral_front_closes_its_joint", {"lock_stand_off": "1/4"}, "stand-off-opens-the-joint", "stop"),
     ("back_passes_its_runners", {"box_back_length_cut": "22 1/4", "outside_width": "21 1/2"}, "back-meets-runner", "stop"),
     ("front_keeps_to_its_room", {"box_front_length_cut": "22 5/8", "free_width": "22 1/2"}, "front-past-its-room", "stop"),
@@ -187,8 +191,8 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("runners_need_parallel_walls", {"width_taper": "1/4"}, "walls-taper", "note"),
     ("opening_out_of_square", {"lean": "1/16", "gap": "1/8"}, "out-of-square", "note"),
     ("opening_out_of_square", {"lean": -mm("1/4"), "gap": "1/8"}, "out-of-square", "attention"),
-    ("small_parts_at_the_saw", {"wall_height_cut": "3", "box_back_length_cut": "20", "small_part": "6"}, "small-parts", "caution"),
-    ("small_parts_at_the_saw", {"wall_height_cut": "9", "box_back_length_cut": "5", "small_part": "6"}, "small-parts", "caution"),
+    ("small_parts_at_the_saw", {"wall_height_cut": "3", "box_back_length_cut": "5 1/2", "small_part": "6"}, "small-parts", "caution"),
+    ("small_parts_at_the_saw", {"wall_height_cut": "5 1/2", "box_back_length_cut": "5", "small_part": "6"}, "small-parts", "caution"),
     ("thin_strips_at_the_saw", {"packing_left": "1/4", "packing_right": "3/8", "thin_strip": "1/2"}, "thin-strips", "caution"),
     ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "3/8"), "each_screw_into_right": ("3/8", "0"), "between_tips": "1/16", "runner_screw_stagger": "0", "least_stagger": "1/2"}, "screws-meet", "note"),
     ("holes_are_on_the_member", {"runner_box_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
@@ -261,6 +265,9 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("bottom_between_goes_in_and_is_held", {"bottom_width_cut": "20 1/2", "inside_width": "20 1/2", "bottom_depth_cut": "17", "inside_depth": "17 1/32", "increment": "1/16"}),
     ("planted_bottom_covers_its_walls", {"bottom_width_cut": "21 1/2", "outside_width": "21 1/2", "bottom_depth_cut": "17 3/4", "outside_depth": "18", "side_thickness": "1/2"}),
     ("bottom_in_a_rabbet_goes_in_and_is_held", {"bottom_width_cut": "20 31/32", "inside_width": "20 1/2", "edge_rabbet_side": "1/4", "bottom_depth_cut": "17 7/16", "inside_depth": "17", "edge_rabbet_front": "1/4", "edge_rabbet_back": "1/4"}),
+    ("some_play_is_wanted", {"play_above": "1/4", "room_below_box": "1/8"}),
+    ("friction_box_does_not_bind", {"outside_height": "8 5/8", "room_height": "9"}),
+    ("inset_front_hides_its_box", {"front_overhang_left": "3/8", "front_overhang_right": "3/8", "front_edge_to_box_edge": -mm("1/32"), "front_height_cut": "9", "outside_height": "8", "gap": "1/8", "increment": "1/16"}),
     ("integral_front_closes_its_joint", {"lock_stand_off": "0"}),
     ("back_passes_its_runners", {"box_back_length_cut": "20 1/2", "outside_width": "21 1/2"}),
     ("front_keeps_to_its_room", {"box_front_length_cut": "22 1/4", "free_width": "22 1/2"}),
@@ -317,8 +324,8 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("room_takes_the_rails", {"room_height": "4", "hung_height_needed": "4"}),
     ("runners_carry_it_on_the_road", {"runner_load": Fraction(1, 2), "most_runner_load_moving": Fraction(1, 2), "carried_weight": Fraction(22), "runner_rating": Fraction(45)}),
     ("pull_clears_the_door", {"pull_projection": "0", "pull_count": Fraction(1)}),
-    ("small_parts_at_the_saw", {"wall_height_cut": "6", "box_back_length_cut": "20", "small_part": "6"}),
-    ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/8", "thin_strip": "1/2"}),
+    ("small_parts_at_the_saw", {"wall_height_cut": "3", "box_back_length_cut": "20", "small_part": "6"}),
+    ("thin_strips_at_the_saw", {"packing_left": "0", "packing_right": "3/4", "thin_strip": "1/2"}),
     ("thin_strips_at_the_saw", {"packing_left": "1/2", "packing_right": "1/2", "thin_strip": "1/2"}),
 ]  # fmt: skip
 

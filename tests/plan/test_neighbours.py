@@ -31,6 +31,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.hardware import hardware_of
+from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import prove
 
 
@@ -406,3 +407,145 @@ def test_screws_into_a_divider_end_in_it_beside_an_open_bay() -> None:
     thick, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": "open"})
     thick = changed(thick, step("/choices/divider_sheet", thick.choices["front_sheet"]))
     assert "runner-screw-through-the-wall" not in codes(thick)
+
+
+CONTENTS = {"by": "contents", "length": "5 in"}
+
+
+@pytest.mark.parametrize("front", ["inset", "overlay"])
+def test_a_row_by_its_contents_counts_a_pull_on_its_edge(front: str) -> None:
+    """With 1/2 in off each front the inside is still as high as what goes in."""
+    plan = frameless("22 1/2", "24", "20", front=front, pull="top_edge", edge_pull_allowance="1/2 in")
+    plan, (row, _) = split(plan, drawer_of(plan), "rows", {"size": CONTENTS}, {"size": {"by": "left"}}, divider="open")
+    plain = with_choices(plan, pull="centred")
+    assert at(solved(plan), row, "inside_height") >= mm("5 1/4")
+    assert at(solved(plan), row, "cell_height") - at(solved(plain), row, "cell_height") == mm("1/2")
+    assert meeting(plan) == set()
+
+
+@pytest.mark.parametrize("divider", ["open", "board"])
+@pytest.mark.parametrize(("holds", "size"), [("drawer", CONTENTS), ("bin", {"by": "contents"})])
+def test_the_lowest_row_by_its_contents_stands_over_what_is_on_the_floor(
+    divider: str, holds: str, size: dict[str, str]
+) -> None:
+    """An anchor of 1 in stands up behind the fronts: with 1/16 past it the row is as much higher."""
+    plan = frameless("22 1/2", "30", "20", bin_width="10 in", bin_height="6 in", bin_depth="12 in")
+    plan, (_, low) = split(
+        plan, drawer_of(plan), "rows", {"size": {"by": "left"}}, {"holds": holds, "size": size}, divider=divider
+    )
+    over = with_obstruction(plan, "floor", "1 in", what="anchor", from_front="2 in")
+    more = at(solved(over), low, "cell_height") - at(solved(plan), low, "cell_height")
+    assert mm("1 1/16") <= more < mm("1 1/16") + mm("1/16")
+    assert not codes(over, "stop")
+    assert meeting(over) == set()
+
+
+def test_a_bin_over_what_is_on_the_floor_has_only_what_is_left() -> None:
+    plan = frameless("22 1/2", "7", "20", bin_width="10 in", bin_height="6 in", bin_depth="12 in")
+    plan = changed(plan, step(f"/places/{drawer_of(plan)}/holds", "bin", "replace"))
+    assert "bin-too-high" not in codes(plan)
+    assert "bin-too-high" in codes(with_obstruction(plan, "floor", "1 in"), "stop")
+
+
+def test_fronts_share_alike_whatever_pull_is_on_one_of_them() -> None:
+    plan = frameless("22 1/2", "24", "20")
+    plan, rows = split(plan, drawer_of(plan), "rows", {"choices": {"pull": "top_edge"}}, {}, {}, divider="open")
+    heights = {at(solved(plan), row, "front_height") for row in rows}
+    assert len(heights) == 1
+
+
+def test_grain_that_has_no_column_to_run_over_says_so() -> None:
+    plan = frameless("22 1/2", "24", "20", grain="matched")
+    assert "grain-not-matched" in codes(plan, "note")
+    assert "grain-not-matched" in codes(split(plan, drawer_of(plan), "columns", {}, {})[0])
+    assert "grain-not-matched" not in codes(split(plan, drawer_of(plan), "rows", {}, {})[0])
+    assert "grain-not-matched" not in codes(with_choices(plan, grain="free"))
+
+
+def test_a_box_that_fills_its_opening_binds_where_it_slides_and_is_noted_where_it_hangs() -> None:
+    tight = {"play_above": "0 in", "play_below": "0 in"}
+    slides = with_runner(frameless("22 1/2", "9", "20", **tight), "friction")
+    assert "box-binds" in codes(slides, "stop")
+    hangs = frameless("22 1/2", "9", "20", play_above="0 in")
+    assert codes(hangs, "stop") == set()
+    assert "no-play" in codes(hangs, "note")
+
+
+@pytest.mark.parametrize(("gap", "is_seen"), [("1/8 in", False), ("3/4 in", True)])
+def test_an_inset_front_is_no_smaller_than_what_it_hides(gap: str, is_seen: bool) -> None:
+    """Runners of 1/2 leave the box behind a gap of 1/8, and before one of 3/4."""
+    plan = frameless("22 1/2", "9", "20", gap=gap)
+    assert ("box-shows-past-front" in codes(plan, "attention")) == is_seen
+
+
+def test_two_rows_of_one_name_keep_their_own_price() -> None:
+    plan = frameless("36", "9", "20")
+    first = plan.choices["runner"]
+    other = with_runner(plan, "side_mount")
+    second = other.choices["runner"]
+    plan, (_, right) = split(with_choices(other, runner=first), drawer_of(plan), "columns", {}, {})
+    plan = changed(
+        plan,
+        step(f"/places/{right}/choices/runner", second),
+        step(f"/library/runners/{first}/price", "10"),
+        step(f"/library/runners/{second}/price", "25"),
+    )
+    assert plan.library.runners[first].name == plan.library.runners[second].name
+    costs = [line.cost for line in solution_of(solved(plan)).shopping.lines if "unner" in line.what]
+    assert {"10.00", "25.00"} <= set(costs)
+
+
+FRONT_AND_BACK = [
+    {"of": "width", "value": "23 in", "along": "front", "level": "low"},
+    {"of": "width", "value": "22 1/2 in", "along": "back", "level": "low"},
+]
+
+
+@pytest.mark.parametrize("is_framed", [False, True])
+def test_tapered_strips_are_parts_and_their_screws_as_long_as_they_are_thick(is_framed: bool) -> None:
+    """Walls 23 apart in front and 22 1/2 behind: each strip is 1/4 thicker in front. Behind a frame of 22 it packs lips."""
+    outer = framed("22", "9", "20") if is_framed else frameless("22 1/2", "9", "20")
+    plan = with_readings(outer, "case", *FRONT_AND_BACK)
+    done = solved(plan)
+    packing = value(done, "packing_left")
+    assert packing == (mm("1/4") + mm("1/16") if is_framed else 0)
+    strips = {one.role: one for one in pieces_of(done)}
+    for side in ("left", "right"):
+        strip = strips[f"packing_{side}"]
+        assert strip.size is not None
+        assert strip.size[2] == packing + mm("1/4")
+        assert value(done, f"packing_screw_{side}") == packing + mm("1/4") + mm("3/8")
+    assert meeting(plan) == set()
+
+
+def test_walls_that_differ_by_less_than_a_tape_can_tell_ask_for_no_strip() -> None:
+    nearly = [FRONT_AND_BACK[1], {"of": "width", "value": "22 17/32 in", "along": "front", "level": "low"}]
+    done = solved(with_readings(frameless("22 1/2", "9", "20"), "case", *nearly))
+    assert not [one for one in pieces_of(done) if "packing" in one.role]
+
+
+HINGE = {"from_floor": "4 in", "height": "2 in"}
+STRIPS = [
+    # where the thing begins, how deep it is: where the strip begins and how long it is, on a runner of 18 from 3/4 on
+    ("a hinge in front", {"from_front": "2 in", "depth": "2 in", **HINGE}, "4 1/16", "14 11/16"),
+    ("a hinge far in", {"from_front": "14 in", "depth": "2 in", **HINGE}, "3/4", "13 3/16"),
+    ("an arch all along", {}, None, None),
+    ("a hinge over the strip", {"from_front": "2 in", "depth": "2 in", "from_floor": "7 in", "height": "1 in"}, "3/4", "18"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize("side", ["left", "right"])
+@pytest.mark.parametrize(("where", "begins", "length"), [row[1:] for row in STRIPS], ids=[row[0] for row in STRIPS])
+def test_a_strip_keeps_out_of_what_it_passes(
+    where: dict[str, str], begins: str | None, length: str | None, side: str
+) -> None:
+    plan = with_obstruction(frameless("22 1/2", "9", "20"), side, "1 in", **where)
+    strips = [one for one in pieces_of(solved(plan)) if one.role == f"strip_{side}"]
+    assert {first_second for first_second in meeting(plan) if "strip" in first_second[0]} == set()
+    if begins is None or length is None:
+        assert strips == []
+        return
+    (strip,) = strips
+    assert strip.stand is not None
+    assert strip.size is not None
+    assert (strip.stand.back, strip.size[0]) == (mm(begins), mm(length))

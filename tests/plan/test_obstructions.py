@@ -73,7 +73,9 @@ def widths(plan: Plan, at: dict[str, str], name: str) -> dict[str, Any]:
 def test_a_hinge_takes_width_only_from_the_cell_beside_it() -> None:
     plan, at = cupboard()
     before = widths(plan, at, "outside_width")
-    hinged = with_obstruction(plan, "left", "3/8 in", from_floor="14 in", height="2 in")
+    hinged = with_obstruction(
+        plan, "left", "3/8 in", from_floor="14 in", height="2 in", from_front="1 in", depth="2 in"
+    )
     after = widths(hinged, at, "outside_width")
     assert after == before | {"top": before["top"] - mm("7/16")}
     strips = [p for p in pieces_of(solved(hinged)) if p.role.startswith("strip_")]

@@ -5,12 +5,13 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, smallest
 
 
 @check(source="from memory", per="drawer")
 def small_parts_at_the_saw(wall_height_cut: Mm, box_back_length_cut: Mm, small_part: Mm) -> Finding | None:
-    """Short pieces are cut against a stop block."""
-    short = box_back_length_cut if box_back_length_cut < wall_height_cut else wall_height_cut
+    """Pieces that are short both ways are cut against a stop block."""
+    short = largest(box_back_length_cut, wall_height_cut)
     if short >= small_part:
         return None
     return Finding(
@@ -26,9 +27,10 @@ def small_parts_at_the_saw(wall_height_cut: Mm, box_back_length_cut: Mm, small_p
 @check(source="from memory", per="case_width.read")
 def thin_strips_at_the_saw(packing_left: Mm, packing_right: Mm, thin_strip: Mm) -> Finding | None:
     """Thin strips are ripped so that they fall free."""
-    thin = packing_left if packing_left < packing_right else packing_right
-    if thin <= 0 or thin >= thin_strip:
+    strips = [strip for strip in (packing_left, packing_right) if 0 < strip < thin_strip]
+    if not strips:
         return None
+    thin = smallest(*strips)
     return Finding(
         "thin-strips",
         "caution",

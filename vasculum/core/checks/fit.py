@@ -69,6 +69,68 @@ def fit_in_height(play_above_built: Mm, play_above: Mm) -> Finding | None:
 
 
 @check(source="common practice", per="drawer")
+def some_play_is_wanted(play_above: Mm, room_below_box: Mm) -> Finding | None:
+    """A play of nothing is what was chosen: it is said, for nothing may then be out of true."""
+    if play_above > 0 and room_below_box > 0:
+        return None
+    where = "above" if play_above <= 0 else "below"
+    return Finding(
+        "no-play",
+        "note",
+        f"No play is left {where} the box, as chosen: it goes in only where everything is true.",
+        "Take a little, unless it is planed to fit.",
+        {},
+        ("outside_height",),
+    )
+
+
+@check(source="common practice", per="runner.friction")
+def friction_box_does_not_bind(outside_height: Mm, room_height: Mm) -> Finding | None:
+    """A box that slides in its opening is lower than it."""
+    if outside_height < room_height:
+        return None
+    return Finding(
+        "box-binds",
+        "stop",
+        "The box is {box} high in an opening of {room}: sliding wood on wood it binds.",
+        "Make the box lower.",
+        {"box": outside_height, "room": room_height},
+        ("outside_height",),
+    )
+
+
+@check(source="geometry", per=("faced", "front.inset"))
+def inset_front_hides_its_box(
+    front_overhang_left: Mm,
+    front_overhang_right: Mm,
+    front_edge_to_box_edge: Mm,
+    front_height_cut: Mm,
+    outside_height: Mm,
+    gap: Mm,
+    increment: Mm,
+) -> Finding | None:
+    """An inset front is no smaller than the box behind it, but for what cutting leaves."""
+    over = front_edge_to_box_edge + outside_height - front_height_cut
+    sides = (
+        ("on the left", -front_overhang_left),
+        ("on the right", -front_overhang_right),
+        ("below", -front_edge_to_box_edge),
+        ("above", over),
+    )
+    for where, shows in sides:
+        if shows > increment:
+            return Finding(
+                "box-shows-past-front",
+                "attention",
+                f"The box stands {{shows}} past its front {where}: a gap of {{gap}} and its room contradict.",
+                "Take a smaller gap, or more room beside, below or above the box.",
+                {"shows": shows, "gap": gap},
+                ("front_width_cut", "front_height_cut"),
+            )
+    return None
+
+
+@check(source="common practice", per="drawer")
 def fit_in_depth(usable_depth: Mm, outside_depth: Mm) -> Finding | None:
     """Box and front go into the depth."""
     if outside_depth <= usable_depth:
@@ -215,12 +277,19 @@ def laps_share_their_divider(shared_lap: Mm, divider_thickness: Mm, gap: Mm) -> 
 
 @check(source="common practice", per="bin")
 def bin_fits_its_cell(
-    free_width: Mm, cell_height: Mm, free_depth: Mm, bin_room_width: Mm, bin_room_height: Mm, bin_room_depth: Mm
+    free_width: Mm,
+    cell_height: Mm,
+    free_depth: Mm,
+    bin_room_width: Mm,
+    bin_room_height: Mm,
+    bin_room_depth: Mm,
+    taken_below: Mm = NOTHING,
+    taken_above: Mm = NOTHING,
 ) -> Finding | None:
     """A bought bin goes into its cell with its clearance."""
     shorts = (
         ("wide", bin_room_width - free_width, bin_room_width),
-        ("high", bin_room_height - cell_height, bin_room_height),
+        ("high", bin_room_height - (cell_height - taken_below - taken_above), bin_room_height),
         ("deep", bin_room_depth - free_depth, bin_room_depth),
     )
     for axis, short, room in shorts:

@@ -45,3 +45,14 @@ def panel_is_wide_enough(panel_width: Mm, panel_width_needed: Mm) -> Finding | N
         {"width": panel_width, "needed": panel_width_needed},
         ("panel_width_needed",),
     )
+
+
+@check(source="common practice", per="grain_unmatched")
+def grain_has_nothing_to_run_over() -> Finding | None:
+    """A figure runs on over several fronts of one column; where there is none, the choice does nothing."""
+    return Finding(
+        "grain-not-matched",
+        "note",
+        "The figure was to run on, but no column here has two fronts over each other.",
+        "Divide into rows with fronts, or let the grain run free.",
+    )

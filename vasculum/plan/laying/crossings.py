@@ -13,7 +13,7 @@ PASSING = (*BUILT_IN, "false_front")
 """What is told of things in the way at all: a false front closes before them."""
 SIDES = {"left": "left", "right": "right", "back": "behind", "floor": "below", "top": "above"}
 """On which side of the space → on which side of the cell it takes."""
-_IN = ("begins_from_front",)
+_IN = ("begins_from_front", "stretch_deep")
 _UP, _ACROSS = ("begins_from_floor", "stretch_up"), ("begins_from_left", "stretch_across")
 CROSSING_SIZES: dict[str, tuple[str, ...]] = {
     "left": ("projection", *_IN, *_UP), "right": ("projection", *_IN, *_UP), "back": ("projection", *_UP, *_ACROSS),
@@ -48,7 +48,8 @@ def crossing_sizes(one: Obstruction) -> list[dict[str, str]]:
     """What was measured, for each of its crossings in order: every stretch of a profile leans, or stands upright."""
     if one.profile:
         across = {"begins_from_left": one.from_left or "0 mm"} | ({"stretch_across": one.width} if one.width else {})
-        along = across if one.on == "back" else {"begins_from_front": one.from_front or "0 mm"}
+        deep = {"begins_from_front": one.from_front or "0 mm"} | ({"stretch_deep": one.depth} if one.depth else {})
+        along = across if one.on == "back" else deep
         return [
             {"projection": low.projection, "projection_above": high.projection, "begins_from_floor": low.at,
              "ends_from_floor": high.at} | along
@@ -58,7 +59,7 @@ def crossing_sizes(one: Obstruction) -> list[dict[str, str]]:
         "projection": one.projection, "begins_from_floor": one.from_floor or "0 mm",
         "begins_from_left": one.from_left or "0 mm", "stretch_up": one.height, "stretch_across": one.width,
         "projection_above": one.projection_above if leans(one) else None,
-        "begins_from_front": one.from_front or "0 mm",
+        "begins_from_front": one.from_front or "0 mm", "stretch_deep": one.depth,
     }  # fmt: skip
     wanted = (*CROSSING_SIZES[one.on], "projection_above")
     return [{name: text for name, text in sizes.items() if name in wanted and text is not None}]

@@ -19,6 +19,7 @@ from vasculum.plan.laying.layout import (
     laps,
     levels_of,
     nearest_choice,
+    nodes_of,
     shows_fronts,
 )
 
@@ -40,6 +41,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     front = front_of(plan, node.space, place)
     kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(plan, node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
+    kinds |= {"lowest"} if node.is_bottom_edge else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
@@ -84,14 +86,22 @@ def _grain_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:
     return {chosen_kind(plan, "grain", levels)} if node.place.holds == "rows" and len(fronts) > 1 else set()
 
 
-def space_kinds(plan: Plan, space: Space) -> set[str]:
+def space_kinds(plan: Plan, space_id: str) -> set[str]:
     """What a space is: its setting, its case, and where the sizes of its inside come from."""
+    space = plan.spaces[space_id]
     kinds = {"space", f"space.{space.kind}", f"set.{space.what}"} | inside_kinds(plan, space)
     if space.what in ("cabinet", "chest", "unit"):
         kinds.add("standing")
+    if chosen_kind(plan, "grain", [space.choices, plan.choices]) == "grain.matched" and not _has_panel(plan, space_id):
+        kinds.add("grain_unmatched")
     if _holds_boxes(plan, plan.places[space.holds]):
         kinds.add("drawers_open")
     return the_catalogue().with_shared(kinds | carcass_kinds(plan, space))
+
+
+def _has_panel(plan: Plan, space: str) -> bool:
+    """Whether any column of a space has fronts over which a figure may run."""
+    return any(_is_panel(plan, node.id, space) for node in nodes_of(plan, space) if node.place.holds == "rows")
 
 
 def _holds_boxes(plan: Plan, place: Place) -> bool:

@@ -203,12 +203,12 @@ def _runner_room(plan: Plan, runner: Runner, levels: list[dict[str, str]], place
 def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> None:
     space = plan.spaces[space_id]
     surveys = [s for s in (space.frame, space.case) if s is not None]
-    kinds = space_kinds(plan, space)
+    kinds = space_kinds(plan, space_id)
     has_case_width = any(plan.readings[id_].of == "width" for id_ in by_survey[space.case])
     if space.kind == "framed":
         kinds.add("case_width.read" if has_case_width else "case_width.unread")
     scribes = [id_ for id_, one in plan.scribes.items() if one.space == space_id]
-    has_strips = space.kind == "frameless" or has_case_width
+    has_strips = has_case_width if space.kind == "framed" else not is_new(plan, space)
     in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]
     children = (*surveys, space.holds, *scribes, *(id_ for id_, _ in in_the_way))
     laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, children)

@@ -72,6 +72,22 @@ def takes_behind(
 
 
 @rule(source="common practice", per="crossing.below")
+def takes_on_floor(
+    projection: Mm,
+    obstruction_clearance: Mm,
+    clear_stands_in: Mm,
+    outer_cell_from_left: Mm,
+    outer_cell_width: Mm,
+    begins_from_left: Mm,
+    stretch_across: Mm | None = None,
+) -> Mm:
+    """From a row that stands on the floor it would take its projection and the clearance, where both meet across."""
+    if not meet(begins_from_left - clear_stands_in, stretch_across, outer_cell_from_left, outer_cell_width):
+        return Mm(0)
+    return projection + obstruction_clearance
+
+
+@rule(source="common practice", per="crossing.below")
 def takes_below(
     projection: Mm,
     obstruction_clearance: Mm,

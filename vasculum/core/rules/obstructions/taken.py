@@ -31,6 +31,12 @@ def taken_below(each_takes_below: tuple[Mm | None, ...]) -> Mm:
     return largest(*taken(each_takes_below))
 
 
+@rule(source="common practice", per=("obstructed.below", "cell.row", "lowest"))
+def room_on_floor(each_takes_on_floor: tuple[Mm | None, ...]) -> Mm:
+    """The lowest row leaves room for the highest thing on the floor, besides what goes in it."""
+    return largest(*taken(each_takes_on_floor))
+
+
 @rule(source="common practice", per="obstructed.above")
 def taken_above(each_takes_above: tuple[Mm | None, ...]) -> Mm:
     """Above the cell loses what the largest of the things in the way takes."""

@@ -18,23 +18,29 @@ def carrier_from_floor(box_from_floor: Mm) -> Mm:
 
 
 @rule(source="from memory", per="drawer")
-def strip_past_left(thickest_strip: Mm, taken_left: Mm = NOTHING, carries_left: Mm = NOTHING) -> Mm:
+def strip_past_left(
+    thickest_strip: Mm, taken_left: Mm = NOTHING, carries_left: Mm = NOTHING, strip_left_length: Mm = NOTHING
+) -> Mm:
     """On the left a strip fills what the thing in the way takes; past a thickness an upright board is built.
 
-    The board is no strip: nothing then. Nor is a strip wanted where a partition carries.
+    The board is no strip: nothing then. Nor is a strip wanted where a partition carries, or the thing itself
+    stands all along.
     """
     thick = taken_left - carries_left
-    return thick if thick <= thickest_strip else NOTHING
+    return thick if thick <= thickest_strip and strip_left_length > 0 else NOTHING
 
 
 @rule(source="from memory", per="drawer")
-def strip_past_right(thickest_strip: Mm, taken_right: Mm = NOTHING, carries_right: Mm = NOTHING) -> Mm:
+def strip_past_right(
+    thickest_strip: Mm, taken_right: Mm = NOTHING, carries_right: Mm = NOTHING, strip_right_length: Mm = NOTHING
+) -> Mm:
     """On the right a strip fills what the thing in the way takes; past a thickness an upright board is built.
 
-    The board is no strip: nothing then. Nor is a strip wanted where a partition carries.
+    The board is no strip: nothing then. Nor is a strip wanted where a partition carries, or the thing itself
+    stands all along.
     """
     thick = taken_right - carries_right
-    return thick if thick <= thickest_strip else NOTHING
+    return thick if thick <= thickest_strip and strip_right_length > 0 else NOTHING
 
 
 @piece(
@@ -43,10 +49,10 @@ def strip_past_right(thickest_strip: Mm, taken_right: Mm = NOTHING, carries_righ
     title="Packing strip, left",
     length="runner_length",
     width="runner_height",
-    thickness="packing_left",
+    thickness="packing_blank_left",
     stock="packing_strip",
     hand="L",
-    where="packing_left",
+    where="packing_blank_left",
     order=20,
 )
 def packing_left(wall_left_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
@@ -60,22 +66,22 @@ def packing_left(wall_left_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) 
     title="Packing strip, right",
     length="runner_length",
     width="runner_height",
-    thickness="packing_right",
+    thickness="packing_blank_right",
     stock="packing_strip",
     hand="R",
-    where="packing_right",
+    where="packing_blank_right",
     order=21,
 )
-def packing_right(wall_right_from_left: Mm, packing_right: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def packing_right(wall_right_from_left: Mm, packing_blank_right: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
     """The right packing strip stands between the clear width and the inside of the case, behind the runner."""
-    return Stand(wall_right_from_left - packing_right, set_back, carrier_from_floor, "back", "up", -1)
+    return Stand(wall_right_from_left - packing_blank_right, set_back, carrier_from_floor, "back", "up", -1)
 
 
 @piece(
     "strip_left",
-    per="drawer",
+    per=("drawer", "obstructed.left"),
     title="Strip past what is in the way, left",
-    length="runner_length",
+    length="strip_left_length",
     width="runner_height",
     thickness="strip_past_left",
     stock="packing_strip",
@@ -83,16 +89,16 @@ def packing_right(wall_right_from_left: Mm, packing_right: Mm, set_back: Mm, car
     where="strip_past_left",
     order=30,
 )
-def strip_left(cell_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def strip_left(cell_from_left: Mm, strip_left_begins: Mm, carrier_from_floor: Mm) -> Stand:
     """The strip on the left fills what the thing in the way takes, behind the runner."""
-    return Stand(cell_from_left, set_back, carrier_from_floor, "back", "up", 1)
+    return Stand(cell_from_left, strip_left_begins, carrier_from_floor, "back", "up", 1)
 
 
 @piece(
     "strip_right",
-    per="drawer",
+    per=("drawer", "obstructed.right"),
     title="Strip past what is in the way, right",
-    length="runner_length",
+    length="strip_right_length",
     width="runner_height",
     thickness="strip_past_right",
     stock="packing_strip",
@@ -101,7 +107,9 @@ def strip_left(cell_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stan
     order=31,
 )
 def strip_right(
-    cell_from_left: Mm, cell_width: Mm, strip_past_right: Mm, set_back: Mm, carrier_from_floor: Mm
+    cell_from_left: Mm, cell_width: Mm, strip_past_right: Mm, strip_right_begins: Mm, carrier_from_floor: Mm
 ) -> Stand:
     """The strip on the right fills what the thing in the way takes, behind the runner."""
-    return Stand(cell_from_left + cell_width - strip_past_right, set_back, carrier_from_floor, "back", "up", -1)
+    return Stand(
+        cell_from_left + cell_width - strip_past_right, strip_right_begins, carrier_from_floor, "back", "up", -1
+    )

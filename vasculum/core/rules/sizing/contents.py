@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="sizing.contents")
-def fixed_part(contents_room: Mm) -> Mm:
-    """A row sized by its contents is as large as they need."""
-    return contents_room
+def fixed_part(contents_room: Mm, room_on_floor: Mm = NOTHING) -> Mm:
+    """A row sized by its contents is as large as they need; the lowest over what stands on the floor."""
+    return contents_room + room_on_floor
 
 
 @rule(source="geometry", per="sizing.contents", unit="ratio")
