@@ -18,7 +18,10 @@ def test_a_hinge_takes_room_from_the_drawer_beside_it_and_gives_it_back(open_at:
     way.get_by_label("How far it stands in").fill("30")
     way.get_by_label("How far it stands in").press("Enter")
     expect(way.get_by_text("Hinge, from the left")).to_be_visible()
-    for label, size in (("Begins above the floor", "400"), ("How high it is", "60")):
+    for label, size in (
+        ("Begins behind the front", "20"), ("How far in it goes", "50"), ("Begins above the floor", "400"),
+        ("How high it is", "60"),
+    ):  # fmt: skip
         way.get_by_label(label).fill(size)
         way.get_by_label(label).press("Enter")
     moved = page.get_by_role("region", name="What moved")
@@ -187,7 +190,10 @@ def test_a_profile_begins_with_what_was_said_and_goes_back_without_losing_it(ope
     way = page.get_by_role("region", name="In the way")
     way.get_by_label("How far it stands in").fill("30")
     way.get_by_label("How far it stands in").press("Enter")
-    for label, size in (("Begins above the floor", "400"), ("How high it is", "60")):
+    for label, size in (
+        ("Begins behind the front", "20"), ("How far in it goes", "50"), ("Begins above the floor", "400"),
+        ("How high it is", "60"),
+    ):  # fmt: skip
         way.get_by_label(label).fill(size)
         way.get_by_label(label).press("Enter")
         kept(page)

@@ -549,3 +549,51 @@ def test_a_strip_keeps_out_of_what_it_passes(
     assert strip.stand is not None
     assert strip.size is not None
     assert (strip.stand.back, strip.size[0]) == (mm(begins), mm(length))
+
+
+def test_what_a_split_chose_holds_for_its_parts_in_kind_as_in_number() -> None:
+    """A drawer on a friction runner and with other stock is divided: both parts are as it was."""
+    plan = frameless("36", "9", "20")
+    other = with_runner(plan, "friction")
+    plan, (left, _) = split(with_choices(other, runner=plan.choices["runner"]), drawer_of(plan), "columns", {}, {})
+    plan = changed(
+        plan,
+        step(f"/places/{left}/choices/runner", other.choices["runner"]),
+        step(f"/places/{left}/choices/side_sheet", plan.choices["front_sheet"]),
+        step(f"/places/{left}/choices/joint", "rabbet_in_ends"),
+    )
+    plan, parts = split(plan, left, "rows", {}, {}, divider="board")
+    done = solved(plan)
+    for part in parts:
+        assert {"runner.friction", "joint.rabbet_in_ends"} <= done.laid.places[part].kinds
+        sides = [one for one in pieces_of(done) if one.place == part and one.role == "side_left"]
+        assert [(one.sheet, one.size[2]) for one in sides if one.size] == [(plan.choices["front_sheet"], mm("3/4"))]
+    assert meeting(plan) == set()
+
+
+def test_a_front_that_laps_past_its_divider_stands_before_the_tray_beyond() -> None:
+    plan = frameless("36", "9", "20", front="partial", partial_lap="5/8 in")
+    plan, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": "tray"})
+    assert "lap-before-a-tray" in codes(plan, "stop")
+    assert "lap-before-a-tray" not in codes(with_choices(plan, partial_lap="1/2 in"))
+
+
+@pytest.mark.parametrize("side", ["left", "right"])
+def test_a_strip_lies_on_a_wall_that_leans(side: str) -> None:
+    """A wall leans in by 1 in over 9: the box passes it by 1/16; the strip is thinner by what the wall fills there."""
+    plan = with_obstruction(frameless("22 1/2", "9", "20"), side, "0 in", projection_above="1 in")
+    done = solved(plan)
+    (strip,) = (one for one in pieces_of(done) if one.role == f"strip_{side}")
+    top = value(done, "carrier_from_floor") + value(done, "runner_height")
+    assert strip.size is not None
+    assert strip.size[2] == mm("1 1/16") - top / 9
+    assert not [pair for pair in meeting(plan) if f"strip_{side}" in pair]
+    assert "no-room-for-a-strip" not in codes(plan)
+
+
+def test_a_thing_all_along_leaves_no_strip_and_says_so() -> None:
+    plan = with_obstruction(frameless("22 1/2", "9", "20"), "left", "1 in")
+    assert "no-room-for-a-strip" in codes(plan, "note")
+    assert "no-room-for-a-strip" not in codes(
+        with_obstruction(plan, "right", "1 in", from_front="4 in", depth="2 in"), "stop"
+    )

@@ -40,3 +40,12 @@ export function parentOf(document: PlanDocument, id: string): string | null {
 /** What was chosen at one place or space. */
 export const choicesOf = (document: PlanDocument, at: string): Record<string, string> =>
   document.places[at]?.choices ?? document.spaces[at]?.choices ?? {}
+
+/** What holds at a place unless it chooses otherwise: of what it is a part of, of its space, of the plan. */
+export function chosenFurtherOut(document: PlanDocument, id: string, name: string): string | undefined {
+  for (let at = parentOf(document, id); at !== null; at = parentOf(document, at)) {
+    const found = choicesOf(document, at)[name]
+    if (found) return found
+  }
+  return choicesOf(document, spaceOf(document, id))[name] ?? document.choices[name]
+}

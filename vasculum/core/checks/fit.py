@@ -275,6 +275,21 @@ def laps_share_their_divider(shared_lap: Mm, divider_thickness: Mm, gap: Mm) -> 
     )
 
 
+@check(source="geometry", per=("lapping", "beside_a_tray"))
+def laps_leave_the_way_out(shared_lap: Mm, divider_thickness: Mm) -> Finding | None:
+    """Over a divider with a tray beyond it, a front laps no further than the divider: the tray comes out past it."""
+    if shared_lap <= divider_thickness:
+        return None
+    return Finding(
+        "lap-before-a-tray",
+        "stop",
+        "This front laps {lap} over a divider {thickness} thick: the tray beyond it could not be pulled out.",
+        "Lap by {thickness} or less, or take a thicker divider.",
+        {"lap": shared_lap, "thickness": divider_thickness},
+        ("shared_lap",),
+    )
+
+
 @check(source="common practice", per="bin")
 def bin_fits_its_cell(
     free_width: Mm,

@@ -65,3 +65,33 @@ def obstruction_stands_in_the_space(
                 ("opening_height" if way == "up" else "opening_width",),
             )
     return None
+
+
+@check(source="common practice", per=("drawer", "obstructed.left"))
+def strip_has_room_left(
+    taken_left: Mm, thickest_strip: Mm, strip_left_length: Mm, carries_left: Mm = NOTHING
+) -> Finding | None:
+    """Where something is passed on the left, a strip lies before or behind it, and the runner on that."""
+    return _no_strip("left", taken_left - carries_left, thickest_strip, strip_left_length)
+
+
+@check(source="common practice", per=("drawer", "obstructed.right"))
+def strip_has_room_right(
+    taken_right: Mm, thickest_strip: Mm, strip_right_length: Mm, carries_right: Mm = NOTHING
+) -> Finding | None:
+    """Where something is passed on the right, a strip lies before or behind it, and the runner on that."""
+    return _no_strip("right", taken_right - carries_right, thickest_strip, strip_right_length)
+
+
+def _no_strip(side: str, thick: Mm, thickest: Mm, length: Mm) -> Finding | None:
+    """Past a thickness a board is built, and said so elsewhere."""
+    if not 0 < thick <= thickest or length > 0:
+        return None
+    return Finding(
+        "no-room-for-a-strip",
+        "note",
+        f"On the {side} the thing itself stands all along the runner: no strip of {{thick}} goes there.",
+        "Say how far in it begins and how deep it is, or fix the runner to what stands there.",
+        {"thick": thick},
+        (f"taken_{side}",),
+    )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from functools import cache
 
 from vasculum.core.catalogue import the_catalogue
@@ -17,14 +18,13 @@ from vasculum.plan.laying.layout import (
     front_of,
     is_even_stack,
     laps,
-    levels_of,
     nearest_choice,
     nodes_of,
     shows_fronts,
 )
 
 
-def chosen_kind(plan: Plan, family: str, levels: list[Choices]) -> str:
+def chosen_kind(plan: Plan, family: str, levels: Iterable[Choices]) -> str:
     """Which alternative of a family holds: the nearest choice, or the edition's default."""
     return f"{family}.{chosen(plan, levels, _choice_of(family, plan.defaults_edition))}"
 
@@ -37,8 +37,8 @@ def _choice_of(family: str, edition: str) -> str:
 
 def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     """Every kind that holds at a place of the layout."""
-    place, levels = node.place, levels_of(plan, node.space, node.place)
-    front = front_of(plan, node.space, place)
+    place, levels = node.place, node.levels
+    front = front_of(plan, place, node.outer)
     kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(plan, node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
@@ -63,7 +63,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
             kinds |= {"faced", chosen_kind(plan, "pull", levels)}
         else:
             kinds.add("false_front")
-        kinds |= {"front_in_panel"} if node.parent and _is_panel(plan, node.parent, node.space) else set()
+        kinds |= {"front_in_panel"} if node.parent and _is_panel(plan, node.parent, node.outer) else set()
     return frozenset(the_catalogue().with_shared(kinds))
 
 
@@ -73,16 +73,17 @@ def _board_before_kinds(plan: Plan, node: Node) -> set[str]:
     return {f"board_before.{node.of}"} if is_after else set()
 
 
-def _is_panel(plan: Plan, split: str, space: str) -> bool:
+def _is_panel(plan: Plan, split: str, levels: tuple[Choices, ...]) -> bool:
+    """Whether the fronts of a split are cut from one panel; with what was chosen there and further out."""
     place = plan.places[split]
-    fronts = [id_ for id_ in place.children if front_of(plan, space, plan.places[id_]) != "none"]
+    fronts = [id_ for id_ in place.children if front_of(plan, plan.places[id_], levels) != "none"]
     is_column = place.holds == "rows" and len(fronts) > 1
-    return is_column and chosen_kind(plan, "grain", levels_of(plan, space, place)) == "grain.matched"
+    return is_column and chosen_kind(plan, "grain", levels) == "grain.matched"
 
 
-def _grain_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:
+def _grain_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]:
     """Whether the figure runs on over a column of fronts."""
-    fronts = [id_ for id_ in node.place.children if front_of(plan, node.space, plan.places[id_]) != "none"]
+    fronts = [id_ for id_ in node.place.children if front_of(plan, plan.places[id_], levels) != "none"]
     return {chosen_kind(plan, "grain", levels)} if node.place.holds == "rows" and len(fronts) > 1 else set()
 
 
@@ -101,7 +102,14 @@ def space_kinds(plan: Plan, space_id: str) -> set[str]:
 
 def _has_panel(plan: Plan, space: str) -> bool:
     """Whether any column of a space has fronts over which a figure may run."""
-    return any(_is_panel(plan, node.id, space) for node in nodes_of(plan, space) if node.place.holds == "rows")
+    return any(_is_panel(plan, node.id, node.levels) for node in nodes_of(plan, space) if node.place.holds == "rows")
+
+
+def _holds_trays(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
+    """Whether something is pulled out of a place, or of anything it is divided into, that has no front."""
+    inner = (place.choices, *outer)
+    is_tray = place.holds in BOXES and front_of(plan, place, outer) == "none"
+    return is_tray or any(_holds_trays(plan, plan.places[id_], inner) for id_ in place.children)
 
 
 def _holds_boxes(plan: Plan, place: Place) -> bool:
@@ -123,7 +131,7 @@ def _begins_bay(plan: Plan, node: Node) -> bool:
     return not any(plan.places[id_].holds in BOXES for id_ in over)
 
 
-def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:
+def _joints(plan: Plan, levels: tuple[Choices, ...], front: str) -> set[str]:
     """Joint at the front, joint at the back, and how the bottom is held; without a choice the back is joined alike.
 
     A face that is the front of the box has no like at the back, and there is none where there is no front: the sides
@@ -136,13 +144,13 @@ def _joints(plan: Plan, levels: list[Choices], front: str) -> set[str]:
     return {joint, f"back.{'butt_between' if back == 'integral' else back}", chosen_kind(plan, "bottom", levels)}
 
 
-def _kept_kinds(levels: list[Choices], kinds: set[str]) -> set[str]:
+def _kept_kinds(levels: tuple[Choices, ...], kinds: set[str]) -> set[str]:
     """Whether the box hangs on pairs that stay, where it was said how high the lowest and the highest hang."""
     is_said = all(nearest_choice(levels, name) for name in ("kept_runner_low", "kept_runner_top"))
     return {"kept_pairs"} if is_said and {"rolling", "lined", "clearing"} <= kinds else set()
 
 
-def _runner_kinds(plan: Plan, levels: list[Choices], is_moving: bool) -> set[str]:
+def _runner_kinds(plan: Plan, levels: tuple[Choices, ...], is_moving: bool) -> set[str]:
     """The system of the runner that is chosen, and what its row says of it."""
     row = plan.library.runners[nearest_choice(levels, "runner") or ""]
     found = {f"runner.{row.kind}"}
@@ -168,8 +176,9 @@ def _edge_kinds(plan: Plan, node: Node, front: str) -> set[str]:
     if laps(front):
         kinds.add("lap_left.end" if node.is_left_edge else "lap_left.divider")
         kinds.add("lap_right.end" if node.is_right_edge else "lap_right.divider")
-        beside = (plan.places[id_] for id_ in node.beyond if id_)
-        kinds |= {"divider_shared"} if any(shows_fronts(plan, node.space, one) for one in beside) else set()
+        beside = [one for one in node.beyond if one is not None]
+        kinds |= {"divider_shared"} if any(shows_fronts(plan, *one) for one in beside) else set()
+        kinds |= {"beside_a_tray"} if any(_holds_trays(plan, *one) for one in beside) else set()
     return kinds
 
 
@@ -185,15 +194,15 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         kind = stacked if node.is_stacked else "contents"
         return {f"sizing.{kind}", "content.bay" if content == "bay" else f"content.{content}_{node.of}"}
     relative = "graduated_ratio" if by == "graduated" and parent.ratio else "share" if by == "left" else by
-    return {f"sizing.{relative}_{'open' if _shares_faces(plan, parent, node.space) else 'board'}"}
+    return {f"sizing.{relative}_{'open' if _shares_faces(plan, parent, node.outer[1:]) else 'board'}"}
 
 
-def _shares_faces(plan: Plan, split: Place, space: str) -> bool:
+def _shares_faces(plan: Plan, split: Place, outer: tuple[Choices, ...]) -> bool:
     """Whether what is shared out is fronts with their gaps: over each other without rails, and any of them there."""
-    return divider_of(split) == "open" and shows_fronts(plan, space, split)
+    return divider_of(split) == "open" and shows_fronts(plan, split, outer)
 
 
-def _split_kinds(plan: Plan, node: Node, levels: list[Choices]) -> set[str]:
+def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]:
     divider = divider_of(node.place)
     kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
     if divider == "board":

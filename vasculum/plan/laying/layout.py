@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from functools import cache
 from typing import NamedTuple
 
@@ -16,12 +16,25 @@ FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
 
 
+class Beyond(NamedTuple):
+    """What stands on the other side of a divider, and what holds there of further out."""
+
+    place: Place
+    outer: tuple[Choices, ...]
+
+
+Around = tuple[Beyond | None, Beyond | None, Beyond | None, Beyond | None]
+"""On the left, on the right, above, below."""
+
+
 class Node(NamedTuple):
     """One place where it stands: its parent, its number among its siblings, and what borders it."""
 
     id: str
     place: Place
     space: str
+    outer: tuple[Choices, ...]
+    """What was chosen further out: at what it is a part of, then at its space, then in the plan."""
     parent: str | None = None
     number: int = 0
     of: str = "whole"
@@ -33,14 +46,19 @@ class Node(NamedTuple):
     is_left_edge: bool = True
     is_right_edge: bool = True
     is_stacked: bool = False
-    beyond: tuple[str | None, str | None, str | None, str | None] = (None, None, None, None)
-    """What stands beyond the divider on each side, where there is one: left, right, above, below."""
+    beyond: Around = (None, None, None, None)
+    """What stands beyond the divider on each side, where there is one."""
+
+    @property
+    def levels(self) -> tuple[Choices, ...]:
+        """Where a choice is looked up: at the place itself, then further and further out."""
+        return (self.place.choices, *self.outer)
 
 
 def nodes_of(plan: Plan, space: str) -> Iterator[Node]:
     """The places of a space, each before its children, rows from above, columns from the left."""
     root = plan.spaces[space].holds
-    yield from _walk(plan, Node(root, plan.places[root], space))
+    yield from _walk(plan, Node(root, plan.places[root], space, (plan.spaces[space].choices, plan.choices)))
 
 
 def _walk(plan: Plan, node: Node) -> Iterator[Node]:
@@ -49,7 +67,7 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
     last = len(place.children) - 1
     is_even = is_even_stack(plan, node)
     for at, id_ in enumerate(place.children):
-        child = node._replace(beyond=_beyond(node, at))
+        child = node._replace(beyond=_beyond(plan, node, at), outer=node.levels)
         child = child._replace(id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
         if place.holds == "rows":
             is_open = divider_of(place) == "open"
@@ -64,12 +82,12 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
         yield from _walk(plan, child)
 
 
-def _beyond(node: Node, at: int) -> tuple[str | None, str | None, str | None, str | None]:
+def _beyond(plan: Plan, node: Node, at: int) -> Around:
     """What stands beyond the dividers of one part of a split: its neighbours there, and at the ends the split's own."""
-    children, (left, right, above, below) = node.place.children, node.beyond
-    is_board = divider_of(node.place) == "board"
-    before = (children[at - 1] if is_board else None) if at > 0 else None
-    after = (children[at + 1] if is_board else None) if at + 1 < len(children) else None
+    left, right, above, below = node.beyond
+    is_board, children = divider_of(node.place) == "board", [plan.places[id_] for id_ in node.place.children]
+    before = Beyond(children[at - 1], node.levels) if is_board and at > 0 else None
+    after = Beyond(children[at + 1], node.levels) if is_board and at + 1 < len(children) else None
     is_first, is_last = at == 0, at + 1 == len(children)
     if node.place.holds == "columns":
         return left if is_first else before, right if is_last else after, above, below
@@ -88,37 +106,33 @@ def is_even_stack(plan: Plan, node: Node) -> bool:
     place = node.place
     if place.holds != "rows" or divider_of(place) != "open":
         return False
-    fronts = {front_of(plan, node.space, plan.places[id_]) for id_ in place.children}
+    fronts = {front_of(plan, plan.places[id_], node.levels) for id_ in place.children}
     return len(fronts) == 1 and "none" not in fronts
 
 
-def levels_of(plan: Plan, space: str, place: Place) -> list[Choices]:
-    """Where a choice is looked up: the place's own, its space's, the plan's."""
-    return [place.choices, plan.spaces[space].choices, plan.choices]
-
-
-def nearest_choice(levels: list[Choices], name: str) -> str | None:
+def nearest_choice(levels: Iterable[Choices], name: str) -> str | None:
     """The choice of the nearest level that makes it."""
     return next((level[name] for level in levels if name in level), None)
 
 
-def chosen(plan: Plan, levels: list[Choices], name: str) -> str:
+def chosen(plan: Plan, levels: Iterable[Choices], name: str) -> str:
     """What the nearest level chooses, or the edition's default; empty where there is neither."""
     return nearest_choice(levels, name) or choosables(plan.defaults_edition)[name].default(plan.defaults_system) or ""
 
 
-def front_of(plan: Plan, space: str, place: Place) -> str:
+def front_of(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> str:
     """The kind of front that a place carries: as chosen, or the edition's default; ``none`` for what has none."""
     if place.holds not in FACED:
         return "none"
-    return chosen(plan, levels_of(plan, space, place), "front") or "none"
+    return chosen(plan, (place.choices, *outer), "front") or "none"
 
 
-def shows_fronts(plan: Plan, space: str, place: Place) -> bool:
+def shows_fronts(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
     """Whether a place, or anything that it is divided into, carries a front."""
     if place.holds in SPLITS:
-        return any(shows_fronts(plan, space, plan.places[id_]) for id_ in place.children)
-    return front_of(plan, space, place) != "none"
+        inner = (place.choices, *outer)
+        return any(shows_fronts(plan, plan.places[id_], inner) for id_ in place.children)
+    return front_of(plan, place, outer) != "none"
 
 
 @cache

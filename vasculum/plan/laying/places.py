@@ -64,12 +64,12 @@ def choices_at(plan: Plan, place: str) -> dict[str, str]:
 
 
 def levels_at(plan: Plan, laid: Laid, place: str) -> list[dict[str, str]]:
-    """Where a choice is looked up from a place: its own, its space's, the plan's."""
-    at: str | None = place
-    while at is not None and at not in plan.spaces:
-        at = laid.places[at].parent
-    levels = [choices_at(plan, place)] if place in plan.places else []
-    return [*levels, *([plan.spaces[at].choices] if at else []), plan.choices]
+    """Where a choice is looked up from a place: its own, those of what it is a part of, its space's, the plan's."""
+    at, levels = place, []
+    while at in laid.places and at != PLAN:
+        levels.append(choices_at(plan, at))
+        at = laid.places[at].parent or PLAN
+    return [*levels, plan.choices]
 
 
 def sheet_behind(plan: Plan, thickness: Key) -> str | None:
@@ -235,7 +235,7 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         of_node = kinds_of(plan, node) | obstructed_kinds([one for _, one in met])
         children = (*node.place.children, *crossings)
         laid.places[node.id] = Place(node.id, of_node, node.parent or space_id, children)
-        _give_choices(laid, plan, node.id, [node.place.choices, space.choices, plan.choices])
+        _give_choices(laid, plan, node.id, list(node.levels))
         laid.given |= {(node.id, name): Given(value, "chosen") for name, value in _sizing(plan, node)}
 
 

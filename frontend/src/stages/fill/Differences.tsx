@@ -5,7 +5,7 @@ import type { Act, Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { WrittenField } from '../../lengths/WrittenField'
 import { useAsked } from '../../plan/asked'
-import type { Place } from '../../plan/layout'
+import { chosenFurtherOut, type Place } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 
@@ -73,7 +73,8 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
   const { document } = plan
   const own = place.choices?.[of.name] ?? null
   const usual =
-    document.choices[of.name] ?? (document.defaults_system === 'in' ? of.default_in : of.default_mm)
+    (chosenPlace && chosenFurtherOut(document, chosenPlace, of.name)) ??
+    (document.defaults_system === 'in' ? of.default_in : of.default_mm)
   const label = `${place.name}: ${of.title.toLowerCase()}`
   const field = `${chosenPlace}/${of.name}`
   const emptied = `${label} as in the plan`

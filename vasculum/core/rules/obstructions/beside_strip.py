@@ -35,8 +35,9 @@ def blocks_left_from(
     outer_runner_height: Mm | None = None,
 ) -> Mm:
     """A thing at the height of a strip on the left blocks it from its front edge on, less the clearance."""
-    is_met = outer_carrier_from_floor is not None and outer_runner_height is not None
-    is_met = is_met and meet(begins_from_floor, stretch_up, outer_carrier_from_floor, outer_runner_height)
+    if outer_carrier_from_floor is None or outer_runner_height is None:
+        return outer_cell_depth
+    is_met = meet(begins_from_floor, stretch_up, outer_carrier_from_floor, outer_runner_height)
     return begins_from_front - obstruction_clearance if is_met else outer_cell_depth
 
 
@@ -86,8 +87,9 @@ def blocks_right_from(
     outer_runner_height: Mm | None = None,
 ) -> Mm:
     """A thing at the height of a strip on the right blocks it from its front edge on, less the clearance."""
-    is_met = outer_carrier_from_floor is not None and outer_runner_height is not None
-    is_met = is_met and meet(begins_from_floor, stretch_up, outer_carrier_from_floor, outer_runner_height)
+    if outer_carrier_from_floor is None or outer_runner_height is None:
+        return outer_cell_depth
+    is_met = meet(begins_from_floor, stretch_up, outer_carrier_from_floor, outer_runner_height)
     return begins_from_front - obstruction_clearance if is_met else outer_cell_depth
 
 

@@ -11,6 +11,17 @@ from vasculum.core.reasons import largest, smallest
 from vasculum.core.rules.obstructions.crossing import meet
 
 
+def lean_over(sizes: tuple[Mm, Mm], begins: Mm, stretch: Mm, from_floor: Mm, height: Mm) -> Mm:
+    """The most that something stands in over a height; it leans from one size to another over its own stretch."""
+    if not meet(begins, stretch, from_floor, height):
+        return Mm(0)
+    low, high = sizes
+    more = (high - low) / stretch
+    first = largest(from_floor, begins) - begins
+    last = smallest(from_floor + height, begins + stretch) - begins
+    return largest(low + more * first, low + more * last)
+
+
 @rule(source="common practice", per="leaning")
 def stands_in(
     projection: Mm,
@@ -30,12 +41,8 @@ def stands_in(
         stretch = ends_from_floor - begins_from_floor
     else:
         stretch = opening_height - begins_from_floor if stretch_up is None else stretch_up
-    if not meet(begins_from_floor, stretch, outer_cell_from_floor, outer_cell_height):
-        return Mm(0)
-    low = largest(outer_cell_from_floor, begins_from_floor) - begins_from_floor
-    high = smallest(outer_cell_from_floor + outer_cell_height, begins_from_floor + stretch) - begins_from_floor
-    more = (projection_above - projection) / stretch
-    return largest(projection + more * low, projection + more * high)
+    sizes = (projection, projection_above)
+    return lean_over(sizes, begins_from_floor, stretch, outer_cell_from_floor, outer_cell_height)
 
 
 @rule(source="common practice", per="leaning.left")

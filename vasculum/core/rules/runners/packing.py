@@ -19,28 +19,36 @@ def carrier_from_floor(box_from_floor: Mm) -> Mm:
 
 @rule(source="from memory", per="drawer")
 def strip_past_left(
-    thickest_strip: Mm, taken_left: Mm = NOTHING, carries_left: Mm = NOTHING, strip_left_length: Mm = NOTHING
+    thickest_strip: Mm,
+    taken_left: Mm = NOTHING,
+    carries_left: Mm = NOTHING,
+    filled_left: Mm = NOTHING,
+    strip_left_length: Mm = NOTHING,
 ) -> Mm:
     """On the left a strip fills what the thing in the way takes; past a thickness an upright board is built.
 
     The board is no strip: nothing then. Nor is a strip wanted where a partition carries, or the thing itself
     stands all along.
     """
-    thick = taken_left - carries_left
-    return thick if thick <= thickest_strip and strip_left_length > 0 else NOTHING
+    thick = taken_left - carries_left - filled_left
+    return thick if taken_left <= thickest_strip and strip_left_length > 0 else NOTHING
 
 
 @rule(source="from memory", per="drawer")
 def strip_past_right(
-    thickest_strip: Mm, taken_right: Mm = NOTHING, carries_right: Mm = NOTHING, strip_right_length: Mm = NOTHING
+    thickest_strip: Mm,
+    taken_right: Mm = NOTHING,
+    carries_right: Mm = NOTHING,
+    filled_right: Mm = NOTHING,
+    strip_right_length: Mm = NOTHING,
 ) -> Mm:
     """On the right a strip fills what the thing in the way takes; past a thickness an upright board is built.
 
     The board is no strip: nothing then. Nor is a strip wanted where a partition carries, or the thing itself
     stands all along.
     """
-    thick = taken_right - carries_right
-    return thick if thick <= thickest_strip and strip_right_length > 0 else NOTHING
+    thick = taken_right - carries_right - filled_right
+    return thick if taken_right <= thickest_strip and strip_right_length > 0 else NOTHING
 
 
 @piece(
@@ -89,9 +97,9 @@ def packing_right(wall_right_from_left: Mm, packing_blank_right: Mm, set_back: M
     where="strip_past_left",
     order=30,
 )
-def strip_left(cell_from_left: Mm, strip_left_begins: Mm, carrier_from_floor: Mm) -> Stand:
+def strip_left(cell_from_left: Mm, filled_left: Mm, strip_left_begins: Mm, carrier_from_floor: Mm) -> Stand:
     """The strip on the left fills what the thing in the way takes, behind the runner."""
-    return Stand(cell_from_left, strip_left_begins, carrier_from_floor, "back", "up", 1)
+    return Stand(cell_from_left + filled_left, strip_left_begins, carrier_from_floor, "back", "up", 1)
 
 
 @piece(
@@ -107,9 +115,19 @@ def strip_left(cell_from_left: Mm, strip_left_begins: Mm, carrier_from_floor: Mm
     order=31,
 )
 def strip_right(
-    cell_from_left: Mm, cell_width: Mm, strip_past_right: Mm, strip_right_begins: Mm, carrier_from_floor: Mm
+    cell_from_left: Mm,
+    cell_width: Mm,
+    filled_right: Mm,
+    strip_past_right: Mm,
+    strip_right_begins: Mm,
+    carrier_from_floor: Mm,
 ) -> Stand:
     """The strip on the right fills what the thing in the way takes, behind the runner."""
     return Stand(
-        cell_from_left + cell_width - strip_past_right, strip_right_begins, carrier_from_floor, "back", "up", -1
+        cell_from_left + cell_width - filled_right - strip_past_right,
+        strip_right_begins,
+        carrier_from_floor,
+        "back",
+        "up",
+        -1,
     )
