@@ -16,6 +16,7 @@ from vasculum.plan.laying.layout import BOXES, cells_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.solution import findings_of, quantity_keys
 from vasculum.plan.telling.why import ReasonShown, tell
+from vasculum.solid.proof import prove
 
 HERE = Path(__file__).parent
 JOBS = sorted(path.stem for path in HERE.glob("*.json"))
@@ -104,9 +105,12 @@ def job(name: str) -> SolvedPlan:
 @pytest.mark.parametrize("name", JOBS)
 def test_a_job_solves_and_says_nothing_unexplained(name: str) -> None:
     plan = job(name)
-    said = {f.code for f in findings_of(plan)}
-    assert said <= EXPLAINED
-    assert not [f for f in findings_of(plan) if f.severity in ("stop", "attention")]
+    proof = prove(plan)
+    assert proof.standing > 0
+    assert not proof.waiting
+    found = findings_of(plan, proof)
+    assert {one.code for one in found} <= EXPLAINED
+    assert not [one for one in found if one.severity in ("stop", "attention")]
     boxes = [c for s in plan.plan.space_order for c in cells_of(plan.plan, s) if c.place.holds in BOXES]
     assert all(plan.solved.value(box.id, "bottom_width_cut") for box in boxes)
 

@@ -66,8 +66,7 @@ def test_the_parts_of_both_halves_are_as_many_of_each_size(half: Plan) -> None:
     done = solved(both(half))
 
     def sizes(space: str) -> Counter[tuple[object, ...]]:
-        cells = {cell.id for cell in cells_of(done.plan, space)}
-        own = [p for p in pieces_of(done) if p.place in cells]
+        own = [p for p in pieces_of(done) if p.space == space]
         return Counter((p.sheet, *(done.solved.value(*k) for k in (p.length, p.width, p.thickness))) for p in own)
 
     left, right = done.plan.space_order

@@ -597,3 +597,36 @@ def test_a_thing_all_along_leaves_no_strip_and_says_so() -> None:
     assert "no-room-for-a-strip" not in codes(
         with_obstruction(plan, "right", "1 in", from_front="4 in", depth="2 in"), "stop"
     )
+
+
+def boards(plan: Plan) -> list[tuple[tuple[Fraction, ...], Fraction, Fraction]]:
+    """Size of each divider, and where it begins from the left and above the floor."""
+    found = [one for one in pieces_of(solved(plan)) if one.role == "divider"]
+    return [(one.size[:2], one.stand.across, one.stand.up) for one in found if one.size and one.stand]
+
+
+def test_an_upright_divider_stands_over_an_anchor_and_before_a_pipe() -> None:
+    plan, _ = split(frameless("36", "9", "20"), "place-2", "columns", {}, {})
+    anchored = with_obstruction(plan, "floor", "1 in", from_left="17 in", width="2 in")
+    ((size, _, up),) = boards(anchored)
+    assert (size, up) == ((mm("7 15/16"), mm("20")), mm("1 1/16"))
+    piped = with_obstruction(plan, "back", "2 in", from_left="17 in", width="2 in")
+    ((size, _, up),) = boards(piped)
+    assert (size, up) == ((mm("9"), mm("17 15/16")), 0)
+    elsewhere = with_obstruction(plan, "floor", "1 in", from_left="2 in", width="2 in")
+    assert boards(elsewhere) == boards(plan)
+    for one in (anchored, piped, elsewhere):
+        assert meeting(one) == set()
+
+
+@pytest.mark.parametrize("side", ["left", "right"])
+def test_a_lying_divider_is_cut_between_walls_that_lean(side: str) -> None:
+    """A wall leans in from 0 to 1 in over 18: the board at 9 loses a little over 1/2 in there, and nothing elsewhere."""
+    plan, _ = split(frameless("22 1/2", "18", "20"), "place-2", "rows", {}, {}, divider="board")
+    leaning = with_obstruction(plan, side, "0 in", projection_above="1 in")
+    ((size, across, up),) = boards(leaning)
+    thick = value(plan, "divider_thickness")
+    lost = (up + thick) / 18 + mm("1/16")
+    assert 0 <= mm("22 1/2") - lost - size[0] < mm("1/16")
+    assert across == (lost if side == "left" else 0)
+    assert not [pair for pair in meeting(leaning) if "divider" in pair]

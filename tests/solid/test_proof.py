@@ -15,6 +15,7 @@ from tests.helpers import (
     changed,
     codes,
     drawer_of,
+    fixed,
     framed,
     frameless,
     kinds_in,
@@ -157,9 +158,10 @@ def obstructed(plan: Plan, **one: Any) -> Plan:
 
 
 def test_a_divider_in_a_wheel_arch_is_found() -> None:
+    """A lying divider keeps clear of what stands in from the sides; what reaches up to it from the floor it meets."""
     plan, _ = split(frameless("36", "20", "20"), "place-2", "rows", {}, {}, divider="board")
     plan = obstructed(
-        plan, on="left", projection="6 in", name="Arch", what="wheel_arch", from_floor="0 in", height="12 in"
+        plan, on="floor", projection="12 in", name="Arch", what="wheel_arch", from_left="0 in", width="6 in"
     )
     found = [m for m in meetings(plan) if m.first.endswith("/divider")]
     (one,) = found
@@ -168,13 +170,12 @@ def test_a_divider_in_a_wheel_arch_is_found() -> None:
 
 
 def test_a_leaning_wall_is_a_wedge_and_not_a_box() -> None:
-    """It stands in by nothing at the floor and by 2 at 20: half-way up a shelf there meets it by 1."""
-    plan, _ = split(
-        frameless("36", "20", "20"), "place-2", "rows", {"holds": "open"}, {"holds": "open"}, divider="board"
-    )
+    """It stands in by nothing at the floor and by 2 at 20: a divider 1 in from the wall meets it from half-way up."""
+    narrow = {**fixed("1 in"), "holds": "open"}
+    plan, _ = split(frameless("36", "20", "20"), "place-2", "columns", narrow, {"holds": "open"})
     plan = obstructed(plan, on="left", projection="0 in", projection_above="2 in", name="Wall", what="other")
     (one,) = meetings(plan)
-    assert one.by[0] == pytest.approx(float(mm("1")), abs=1)
+    assert one.by[2] == pytest.approx(float(mm("10")), abs=1)
 
 
 def test_a_front_pinned_too_wide_meets_its_neighbour() -> None:

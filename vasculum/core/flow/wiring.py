@@ -26,6 +26,13 @@ class Place(NamedTuple):
     kinds: frozenset[str]
     parent: str | None = None
     children: tuple[str, ...] = ()
+    apart: int = 0
+    """How many of its children, the last ones, are no parts of it: what crosses the board before it."""
+
+    @property
+    def parts(self) -> tuple[str, ...]:
+        """Its children that are parts of it."""
+        return self.children[: len(self.children) - self.apart]
 
 
 class Task(NamedTuple):
@@ -324,7 +331,7 @@ class _Wirer:
             self._add((place.id, hit.name), hit, place.id, None)
             return
         self._add((place.id, _shares(hit.name)), hit, place.id, None)
-        for at, child in enumerate(place.children):
+        for at, child in enumerate(place.parts):
             self._add((child, hit.name), hit, place.id, at)
 
     def _add(self, key: Key, rule: Rule, place_id: str, share: int | None) -> None:
@@ -362,8 +369,11 @@ class _Wirer:
                 raise Unwired(f"{key_text(key)}: the judgement {key_text(one)} feeds a size")
 
     def _children(self, place_id: str, need: str) -> tuple[Key | None, ...]:
-        name = need.removeprefix("each_")
-        return tuple((c, name) if self._is_known((c, name)) else None for c in self.places[place_id].children)
+        """Of each part; of what is apart only where something there answers."""
+        name, place = need.removeprefix("each_"), self.places[place_id]
+        is_apart = any(self._is_known((c, name)) for c in place.children[len(place.parts) :])
+        children = place.children if is_apart else place.parts
+        return tuple((c, name) if self._is_known((c, name)) else None for c in children)
 
     def _feeds(self, key: Key, rule: Rule, place_id: str) -> Iterable[Feed]:
         """What feeds a rule at places that are alike, but for their children."""

@@ -23,12 +23,20 @@ CROSSING_SIZES: dict[str, tuple[str, ...]] = {
 _OPPOSITE = {"left": "right", "right": "left"}
 
 
-def crossing_ids(cell: str, obstruction: str, one: Obstruction) -> list[str]:
-    """Where an obstruction and a cell meet: *place-3+obstruction-7*, or one for each stretch of a profile."""
-    stretches = len(one.profile) - 1
+def crossing_ids(cell: str, obstruction: str, one: Obstruction, is_board: bool = False) -> list[str]:
+    """Where an obstruction and a cell meet: *place-3+obstruction-7*, or one for each stretch of a profile.
+
+    With the board before the cell: *place-3+obstruction-7+board*.
+    """
+    stretches, at = len(one.profile) - 1, f"{cell}+{obstruction}{'+board' if is_board else ''}"
     if stretches < 1:
-        return [f"{cell}+{obstruction}"]
-    return [f"{cell}+{obstruction}+{number}" for number in range(1, stretches + 1)]
+        return [at]
+    return [f"{at}+{number}" for number in range(1, stretches + 1)]
+
+
+def board_crossing_kinds(one: Obstruction, of: str) -> frozenset[str]:
+    """The kinds of a crossing with the board before a row or a column."""
+    return frozenset({"board_crossing", f"board_crossing.{of}.{SIDES[one.on]}"})
 
 
 def crossing_kinds(one: Obstruction) -> frozenset[str]:

@@ -70,7 +70,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
 def _board_before_kinds(plan: Plan, node: Node) -> set[str]:
     """Whether a board stands before this part of a split."""
     is_after = node.number > 0 and divider_of(plan.places[node.parent or ""]) == "board"
-    return {f"board_before.{node.of}"} if is_after else set()
+    return {f"board_before.{node.of}", "has_board"} if is_after else set()
 
 
 def _is_panel(plan: Plan, split: str, levels: tuple[Choices, ...]) -> bool:

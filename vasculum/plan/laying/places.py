@@ -18,7 +18,14 @@ from vasculum.core.weights import read_weight
 from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.laying.carcass import OF_CASE, has_new_case, is_new
-from vasculum.plan.laying.crossings import PASSING, crossing_ids, crossing_kinds, crossing_sizes, obstructed_kinds
+from vasculum.plan.laying.crossings import (
+    PASSING,
+    board_crossing_kinds,
+    crossing_ids,
+    crossing_kinds,
+    crossing_sizes,
+    obstructed_kinds,
+)
 from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 
@@ -233,8 +240,13 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         met = in_the_way if node.place.holds in PASSING else []
         crossings = [place for id_, one in met for place in _lay_crossings(laid, plan, node.id, id_, one)]
         of_node = kinds_of(plan, node) | obstructed_kinds([one for _, one in met])
-        children = (*node.place.children, *crossings)
-        laid.places[node.id] = Place(node.id, of_node, node.parent or space_id, children)
+        apart: list[str] = []
+        if "has_board" in of_node and in_the_way:
+            of_node |= {"board_obstructed"}
+            for id_, one in in_the_way:
+                apart += _lay_crossings(laid, plan, node.id, id_, one, board_of=node.of)
+        children = (*node.place.children, *crossings, *apart)
+        laid.places[node.id] = Place(node.id, of_node, node.parent or space_id, children, len(apart))
         _give_choices(laid, plan, node.id, list(node.levels))
         laid.given |= {(node.id, name): Given(value, "chosen") for name, value in _sizing(plan, node)}
 
@@ -252,11 +264,17 @@ def _lay_scribe(laid: Laid, plan: Plan, scribe: str) -> None:
         laid.given[id_, "scribe_gap"] = Given(plan.length(station.gap), "measured", "", True)
 
 
-def _lay_crossings(laid: Laid, plan: Plan, cell: str, obstruction: str, one: Obstruction) -> list[str]:
-    """One obstruction where it meets, or may meet, one cell: one place, or one for each stretch of its profile."""
-    places = crossing_ids(cell, obstruction, one)
+def _lay_crossings(
+    laid: Laid, plan: Plan, cell: str, obstruction: str, one: Obstruction, board_of: str = ""
+) -> list[str]:
+    """One obstruction where it meets, or may meet, one cell: one place, or one for each stretch of its profile.
+
+    Or where it may meet the board before a cell that is a row or a column.
+    """
+    places = crossing_ids(cell, obstruction, one, is_board=bool(board_of))
+    kinds = board_crossing_kinds(one, board_of) if board_of else crossing_kinds(one)
     for place, sizes in zip(places, crossing_sizes(one), strict=True):
-        laid.places[place] = Place(place, crossing_kinds(one), cell)
+        laid.places[place] = Place(place, kinds, cell)
         laid.given |= {(place, n): Given(plan.length(text), "measured", "", True) for n, text in sizes.items()}
     return places
 

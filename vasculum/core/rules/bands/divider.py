@@ -7,11 +7,11 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.bands.core import core_of
 
 
-@rule(source="common practice", per="divided.board", when=("case_band_thickness",))
-def divider_depth_core(divider_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
+@rule(source="common practice", per="has_board", when=("case_band_thickness",))
+def board_depth_core(board_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
     """The core of a divider is less deep by the band on its front edge.
 
     Raises:
         CannotDerive: ``bands-fill-the-part``.
     """
-    return core_of(divider_depth_cut, case_band_thickness)
+    return core_of(board_depth_cut, case_band_thickness)

@@ -12,13 +12,13 @@ from vasculum.core.rules.obstructions.free import NOTHING
     "divider",
     per="board_before.column",
     title="Divider",
-    length="outer_divider_length_cut",
-    width="outer_divider_depth_cut",
+    length="board_length_cut",
+    width="board_depth_cut",
     thickness="outer_divider_thickness",
     stock="divider_sheet",
-    bands=Edges("case_band", ("front",), width="outer_divider_depth_core"),
+    bands=Edges("case_band", ("front",), width="board_depth_core"),
     order=8,
 )
-def divider(cell_from_left: Mm, outer_divider_thickness: Mm, cell_from_floor: Mm) -> Stand:
+def divider(cell_from_left: Mm, outer_divider_thickness: Mm, cell_from_floor: Mm, board_begins: Mm) -> Stand:
     """An upright divider stands on the left of its column."""
-    return Stand(cell_from_left - outer_divider_thickness, NOTHING, cell_from_floor, "up", "back", 1)
+    return Stand(cell_from_left - outer_divider_thickness, NOTHING, cell_from_floor + board_begins, "up", "back", 1)

@@ -12,13 +12,13 @@ from vasculum.core.rules.obstructions.free import NOTHING
     "divider",
     per="board_before.row",
     title="Divider",
-    length="outer_divider_length_cut",
-    width="outer_divider_depth_cut",
+    length="board_length_cut",
+    width="board_depth_cut",
     thickness="outer_divider_thickness",
     stock="divider_sheet",
-    bands=Edges("case_band", ("front",), width="outer_divider_depth_core"),
+    bands=Edges("case_band", ("front",), width="board_depth_core"),
     order=8,
 )
-def divider(cell_from_left: Mm, cell_from_floor: Mm, cell_height: Mm) -> Stand:
+def divider(cell_from_left: Mm, board_begins: Mm, cell_from_floor: Mm, cell_height: Mm) -> Stand:
     """A lying divider stands over its row."""
-    return Stand(cell_from_left, NOTHING, cell_from_floor + cell_height, "across", "back", 1)
+    return Stand(cell_from_left + board_begins, NOTHING, cell_from_floor + cell_height, "across", "back", 1)

@@ -24,6 +24,11 @@ def free_stretch(
     return found
 
 
+def blocked_to(begins: Mm, deep: Mm | None, clearance: Mm, cell_depth: Mm) -> Mm:
+    """How far in a thing blocks a strip: to its back edge and the clearance, or all the way where nobody said."""
+    return cell_depth if deep is None else begins + deep + clearance
+
+
 @rule(source="geometry", per="crossing.left")
 def blocks_left_from(
     begins_from_front: Mm,
@@ -46,9 +51,7 @@ def blocks_left_to(
     begins_from_front: Mm, obstruction_clearance: Mm, outer_cell_depth: Mm, stretch_deep: Mm | None = None
 ) -> Mm:
     """It blocks a strip up to its back edge, and the clearance; to the end where its depth was not said."""
-    if stretch_deep is None:
-        return outer_cell_depth
-    return begins_from_front + stretch_deep + obstruction_clearance
+    return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
 @rule(source="geometry", per=("drawer", "obstructed.left"))
@@ -98,9 +101,7 @@ def blocks_right_to(
     begins_from_front: Mm, obstruction_clearance: Mm, outer_cell_depth: Mm, stretch_deep: Mm | None = None
 ) -> Mm:
     """It blocks a strip up to its back edge, and the clearance; to the end where its depth was not said."""
-    if stretch_deep is None:
-        return outer_cell_depth
-    return begins_from_front + stretch_deep + obstruction_clearance
+    return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
 @rule(source="geometry", per=("drawer", "obstructed.right"))

@@ -8,6 +8,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, taken
+from vasculum.core.rules.obstructions.beside_strip import blocked_to
 from vasculum.core.rules.obstructions.free import NOTHING
 from vasculum.core.rules.obstructions.leaning import lean_over
 
@@ -70,9 +71,7 @@ def blocks_left_to(
     begins_from_front: Mm, obstruction_clearance: Mm, outer_cell_depth: Mm, stretch_deep: Mm | None = None
 ) -> Mm:
     """It blocks a strip up to its back edge, and the clearance; to the end where its depth was not said."""
-    if stretch_deep is None:
-        return outer_cell_depth
-    return begins_from_front + stretch_deep + obstruction_clearance
+    return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
 @rule(source="geometry", per=("drawer", "obstructed.left"))
@@ -109,9 +108,7 @@ def blocks_right_to(
     begins_from_front: Mm, obstruction_clearance: Mm, outer_cell_depth: Mm, stretch_deep: Mm | None = None
 ) -> Mm:
     """It blocks a strip up to its back edge, and the clearance; to the end where its depth was not said."""
-    if stretch_deep is None:
-        return outer_cell_depth
-    return begins_from_front + stretch_deep + obstruction_clearance
+    return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
 @rule(source="geometry", per=("drawer", "obstructed.right"))
