@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import smallest
+from vasculum.core.reasons import smallest, taken, total
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
@@ -108,9 +108,10 @@ def inset_front_hides_its_box(
     outside_height: Mm,
     gap: Mm,
     increment: Mm,
+    edge_allowance: Mm = NOTHING,
 ) -> Finding | None:
-    """An inset front is no smaller than the box behind it, but for what cutting leaves."""
-    over = front_edge_to_box_edge + outside_height - front_height_cut
+    """An inset front, with a pull on its edge, is no smaller than the box behind it, but for what cutting leaves."""
+    over = front_edge_to_box_edge + outside_height - front_height_cut - edge_allowance
     sides = (
         ("on the left", -front_overhang_left),
         ("on the right", -front_overhang_right),
@@ -121,7 +122,7 @@ def inset_front_hides_its_box(
         if shows > increment:
             return Finding(
                 "box-shows-past-front",
-                "attention",
+                "note",
                 f"The box stands {{shows}} past its front {where}: a gap of {{gap}} and its room contradict.",
                 "Take a smaller gap, or more room beside, below or above the box.",
                 {"shows": shows, "gap": gap},
@@ -411,9 +412,14 @@ def slid_bottom_stays_in(bottom_play_across: Mm, groove_depth_side: Mm) -> Findi
 
 
 @check(source="geometry", per="stack.even")
-def fronts_fill_the_opening(gap_at_floor: Mm, each_gap_below: tuple[Mm, ...], increment: Mm) -> Finding | None:
-    """A column of fronts and gaps adds up to the opening, or to what it laps over, to the last increment."""
-    wanted = each_gap_below[-1]
+def fronts_fill_the_opening(
+    gap_at_floor: Mm,
+    each_gap_below: tuple[Mm, ...],
+    each_face_taken_below: tuple[Mm | None, ...],
+    increment: Mm,
+) -> Finding | None:
+    """A column of fronts and gaps adds up to the opening, or to what it laps over, or a sill, to the last increment."""
+    wanted = each_gap_below[-1] + total(NOTHING, *taken(each_face_taken_below[-1:]))
     if gap_at_floor >= wanted and gap_at_floor < wanted + increment:
         return None
     is_over = gap_at_floor < wanted
