@@ -6,7 +6,8 @@ import pytest
 
 from tests.helpers import drawer_of, frameless, mm, solved, space_of, value, with_runner
 from vasculum.drawing.opening import elevation
-from vasculum.drawing.primitives import Rect
+from vasculum.drawing.primitives import Line, Rect
+from vasculum.drawing.section import section
 from vasculum.plan.laying.solving import SolvedPlan
 
 SEATED = ("roller", "undermount", "centre_mount", "skid")
@@ -74,3 +75,13 @@ def test_a_wooden_runner_reaches_into_the_groove_of_the_side() -> None:
 def test_side_mount_runners_need_nothing_more() -> None:
     plan = on("side_mount")
     assert not [*drawn(plan, "runner_seat"), *drawn(plan, "hung_rail_thickness"), *drawn(plan, "post_thickness")]
+
+
+def test_a_box_on_two_pairs_that_stay_shows_the_line_of_each() -> None:
+    kept = {"kept_runner_low": "1 1/2 in", "kept_runner_top": "10 3/4 in"}
+    plan = solved(frameless("20 1/2", "13", "18 3/4", front="none", **kept))
+    half = value(plan, "runner_height") / 2
+    for sheet in (elevation(plan, space_of(plan.plan)), section(plan, drawer_of(plan.plan), 1)):
+        lines = [one for one in sheet.primitives if isinstance(one, Line) and one.role == "centre"]
+        heights = sorted(one.start[1] for one in lines if one.layer == "runners")
+        assert heights == [mm("1 1/2") + half, mm("10 3/4") - half]

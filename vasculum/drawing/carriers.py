@@ -12,6 +12,10 @@ from vasculum.drawing.standing import standing
 ZERO = Fraction(0)
 
 
+RUNNER_LINES = (("runner_from_floor", "runner_line_built"), ("upper_runner_from_floor", "upper_runner_from_floor"))
+"""The lines of a pair, and of a second one that stays in the case: how high each is, and what tells it."""
+
+
 def carriers(at: Sizes) -> Iterator[Primitive]:
     """Both sides of one box; what stands behind its like is drawn once."""
     yield from dict.fromkeys(_around(at))

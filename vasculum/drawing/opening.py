@@ -11,7 +11,7 @@ from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.above import above
 from vasculum.drawing.carcass import case_from_front
-from vasculum.drawing.carriers import carriers
+from vasculum.drawing.carriers import RUNNER_LINES, carriers
 from vasculum.drawing.in_the_way import from_the_front
 from vasculum.drawing.panel import matched_splits, panel_of
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
@@ -176,11 +176,12 @@ def _box_from_front(at: Sizes, number: int) -> None:
     tint = number if is_seen else 0
     sheet.add(Rect(role, "box", (x, room + below), width, height, at.key("outside_width"), tint))
     sheet.add(*carriers(at))
-    line = at.of("runner_from_floor")
-    if line is not None:
-        beyond = Fraction(2) * sheet.scale
-        ends = ((left - beyond, line), (left + cell + beyond, line))
-        sheet.add(Line("centre", "runners", *ends, at.key("runner_line_built")))
+    beyond = Fraction(2) * sheet.scale
+    for up, told_by in RUNNER_LINES:
+        line = at.of(up)
+        if line is not None:
+            ends = ((left - beyond, line), (left + cell + beyond, line))
+            sheet.add(Line("centre", "runners", *ends, at.key(told_by)))
 
 
 def _right_edge(sizes: Sizes, opening_right: Mm) -> Mm:

@@ -7,6 +7,7 @@ from fractions import Fraction
 from vasculum.core.flow.things import Axis
 from vasculum.core.lengths import Mm
 from vasculum.drawing.carcass import case_from_side
+from vasculum.drawing.carriers import RUNNER_LINES
 from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
@@ -77,10 +78,10 @@ def _runner_from_side(sizes: Sizes, start: Mm, room: Mm, floor: Mm) -> None:
     length, own_line = runner
     line = room + own_line
     beyond = Fraction(2) * sizes.sheet.scale
-    sizes.sheet.add(
-        Line(
-            "centre", "runners", (start - beyond, line), (start + length + beyond, line), sizes.key("runner_line_built")
-        )
-    )
+    for up, told_by in RUNNER_LINES:
+        at = sizes.of(up)
+        if at is not None:
+            ends = ((start - beyond, at - floor), (start + length + beyond, at - floor))
+            sizes.sheet.add(Line("centre", "runners", *ends, sizes.key(told_by)))
     sizes.dimension("runner_length", "across", -FIRST, (start, ZERO), (start + length, ZERO))
     sizes.dimension("runner_line_built", "up", -FIRST, (ZERO, room), (ZERO, line))
