@@ -145,3 +145,12 @@ good(
     count="members_to_buy",
     size="runner_length",
 )
+good(
+    "screw",
+    per=("screwed", "kept_pairs"),
+    title="Screw for the members on the box",
+    count="runner_screw_count",
+    size="runner_screw_length",
+    through=("runner_metal", "pad_under_members"),
+    into=("side_thickness",),
+)

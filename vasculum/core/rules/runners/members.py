@@ -47,6 +47,12 @@ def member_right(member_right_from_left: Mm, members_from_front: Mm, runner_from
     return Stand(member_right_from_left, members_from_front, runner_from_floor - runner_height / 2, "back", "up", -1)
 
 
+@rule(source="geometry", per="screwed")
+def pad_under_members(shim_beside: Mm = NOTHING) -> Mm:
+    """Between the box and the members on it lies the pad, if there is one."""
+    return shim_beside
+
+
 @rule(source="common practice", per="rolling", unit="count")
 def pairs_to_buy() -> Mm:
     """One pair carries a box."""
@@ -69,7 +75,8 @@ good(
     title="Screw for the runner",
     count="runner_screw_count",
     size="runner_screw_length",
-    through=("runner_metal",),
+    through=("runner_metal", "pad_under_members"),
     into=("side_thickness",),
     holds="case",
+    where="pairs_to_buy",
 )
