@@ -29,7 +29,7 @@ from tests.helpers import (
 )
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.pieces import made_of, pieces_of
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import prove
@@ -634,3 +634,26 @@ def test_a_lying_divider_is_cut_between_walls_that_lean(side: str) -> None:
     assert 0 <= mm("22 1/2") - lost - size[0] < mm("1/16")
     assert across == (lost if side == "left" else 0)
     assert not [pair for pair in meeting(leaning) if "divider" in pair]
+
+
+POSTS = [
+    # the lip of a frame on each side, where the post's face stands from the wall, and what is packed behind the post
+    ("22", "1 1/16", "1/16"),  # a lip of 1: the post of 1 comes short of it by 1/16
+    ("23", "1", "0"),  # a lip of 1/2: the post is more
+]
+
+
+@pytest.mark.parametrize(("opening", "face", "packed"), POSTS)
+def test_posts_behind_a_frame_stand_in_place_of_the_packing(opening: str, face: str, packed: str) -> None:
+    """Whichever is more: past the lip by 1/16, or the post; the inside is 24 wide."""
+    inside = {"of": "width", "value": "24 in", "along": "front", "level": "low"}
+    plan = with_runner(with_readings(framed(opening, "24", "20"), "case", inside), "posts")
+    done = solved(plan)
+    (post,) = (one for one in made_of(done).bodies if one.role == "post_left_front")
+    wall = value(done, "wall_left_from_left")
+    assert post.stand is not None
+    assert abs(post.stand.across + mm("1") - wall - mm(face)) <= mm("1/32")
+    strips = [one.size[2] for one in pieces_of(done) if one.role == "packing_left" and one.size]
+    assert strips == ([mm(packed)] if packed != "0" else [])
+    assert "frame-in-the-way" not in codes(plan)
+    assert meeting(plan) == set()

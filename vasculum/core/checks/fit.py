@@ -206,15 +206,15 @@ def runner_on_the_side(runner_line_on_wall: Mm, runner_height: Mm, wall_height_c
 def passes_the_opening(
     face_width: Mm,
     outside_width: Mm,
-    beside_box: Mm,
+    passes_beside: Mm,
     box_from_left: Mm,
     cell_from_left: Mm,
     face_left_of_cell: Mm,
     shim_beside: Mm = NOTHING,
 ) -> Finding | None:
     """The box with its runners passes the opening in front of it, on each side."""
-    left = box_from_left - shim_beside - beside_box - (cell_from_left - face_left_of_cell)
-    right = face_width - outside_width - 2 * (shim_beside + beside_box) - left
+    left = box_from_left - shim_beside - passes_beside - (cell_from_left - face_left_of_cell)
+    right = face_width - outside_width - 2 * (shim_beside + passes_beside) - left
     over, side = (-left, "left") if left < right else (-right, "right")
     if over <= 0:
         return None

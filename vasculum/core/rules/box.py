@@ -174,12 +174,18 @@ def inside_depth(
 
 
 @rule(source="geometry", per="drawer")
-def box_from_left(cell_from_left: Mm, free_width: Mm, outside_width: Mm, taken_left: Mm = NOTHING) -> Mm:
+def box_from_left(
+    cell_from_left: Mm,
+    free_width: Mm,
+    outside_width: Mm,
+    taken_left: Mm = NOTHING,
+    post_recess_left: Mm = NOTHING,
+) -> Mm:
     """The box hangs in the middle of what is free of its cell.
 
     Its left side, from the clear left of the space.
     """
-    return cell_from_left + taken_left + (free_width - outside_width) / 2
+    return cell_from_left + taken_left - post_recess_left + (free_width - outside_width) / 2
 
 
 @rule(source="geometry", per="drawer")

@@ -8,6 +8,6 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="left.edge")
-def behind_left(packing_blank_left: Mm = NOTHING, taken_left: Mm = NOTHING, carries_left: Mm = NOTHING) -> Mm:
+def behind_left(packing_strip_left: Mm = NOTHING, taken_left: Mm = NOTHING, carries_left: Mm = NOTHING) -> Mm:
     """On the left, behind a runner, stand the packing and the strip past what is in the way."""
-    return packing_blank_left + taken_left if carries_left == 0 else taken_left - carries_left
+    return packing_strip_left + taken_left if carries_left == 0 else taken_left - carries_left

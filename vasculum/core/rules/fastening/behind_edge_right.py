@@ -8,6 +8,6 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", per="right.edge")
-def behind_right(packing_blank_right: Mm = NOTHING, taken_right: Mm = NOTHING, carries_right: Mm = NOTHING) -> Mm:
+def behind_right(packing_strip_right: Mm = NOTHING, taken_right: Mm = NOTHING, carries_right: Mm = NOTHING) -> Mm:
     """On the right, behind a runner, stand the packing and the strip past what is in the way."""
-    return packing_blank_right + taken_right if carries_right == 0 else taken_right - carries_right
+    return packing_strip_right + taken_right if carries_right == 0 else taken_right - carries_right

@@ -9,6 +9,24 @@ from vasculum.core.lengths import Mm
 NOTHING = Mm(0)
 
 
+def width_left(cell_width: Mm, taken: Mm) -> Mm:
+    """What is left of a cell's width.
+
+    Raises:
+        CannotDerive: ``no-width-beside-obstruction``.
+    """
+    width = cell_width - taken
+    if width <= 0:
+        raise CannotDerive(
+            "no-width-beside-obstruction",
+            "What stands in the way takes {taken} of a cell {cell_width} wide.",
+            "Give the cell more width, divide the space past what is in the way, or block the cell.",
+            taken=taken,
+            cell_width=cell_width,
+        )
+    return width
+
+
 @rule(source="common practice", per="built_in")
 def free_width(cell_width: Mm, taken_left: Mm = NOTHING, taken_right: Mm = NOTHING) -> Mm:
     """Free is the cell's width less what stands in its way on both sides.
@@ -16,16 +34,7 @@ def free_width(cell_width: Mm, taken_left: Mm = NOTHING, taken_right: Mm = NOTHI
     Raises:
         CannotDerive: ``no-width-beside-obstruction``.
     """
-    width = cell_width - taken_left - taken_right
-    if width <= 0:
-        raise CannotDerive(
-            "no-width-beside-obstruction",
-            "What stands in the way takes {taken} of a cell {cell_width} wide.",
-            "Give the cell more width, divide the space past what is in the way, or block the cell.",
-            taken=taken_left + taken_right,
-            cell_width=cell_width,
-        )
-    return width
+    return width_left(cell_width, taken_left + taken_right)
 
 
 @rule(source="common practice", per="built_in")

@@ -65,6 +65,15 @@ def runner_play_built(
     return free_width - 2 * (beside_box + runner_shim + shim_beside) - outside_width
 
 
+@rule(source="geometry", per="drawer")
+def passes_beside(beside_box: Mm) -> Mm:
+    """Past the opening comes the box with what is beside it.
+
+    One side.
+    """
+    return beside_box
+
+
 @rule(source="common practice", per="clearing")
 def beside_box(runner_side_clearance: Mm) -> Mm:
     """Beside the box the runner takes its clearance.

@@ -36,6 +36,12 @@ def room_below_box(room_height: Mm, play_above: Mm, outside_height: Mm) -> Mm:
     return room_height - play_above - outside_height
 
 
+@rule(source="common practice", per=("drawer", "runner.hung"))
+def passes_beside(runner_side_clearance: Mm) -> Mm:
+    """The rails stay: past the opening comes the box with the members between."""
+    return runner_side_clearance
+
+
 @rule(source="common practice", per="runner.hung")
 def rail_from_floor(room_from_floor: Mm, room_height: Mm, hung_rail_height: Mm) -> Mm:
     """The rails hang right under the top.

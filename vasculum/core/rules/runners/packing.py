@@ -51,21 +51,33 @@ def strip_past_right(
     return thick if taken_right <= thickest_strip and strip_right_length > 0 else NOTHING
 
 
+@rule(source="common practice", per=("drawer", "left.edge"))
+def packing_strip_left(packing_blank_left: Mm = NOTHING, post_recess_left: Mm = NOTHING) -> Mm:
+    """The strip on the left is as thick as the packing at its thickest, less what a post stands in place of."""
+    return packing_blank_left - post_recess_left
+
+
 @piece(
     "packing_left",
     per=("drawer", "left.edge"),
     title="Packing strip, left",
     length="runner_length",
     width="runner_height",
-    thickness="packing_blank_left",
+    thickness="packing_strip_left",
     stock="packing_strip",
     hand="L",
-    where="packing_blank_left",
+    where="packing_strip_left",
     order=20,
 )
-def packing_left(wall_left_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def packing_left(set_back: Mm, carrier_from_floor: Mm, wall_left_from_left: Mm = NOTHING) -> Stand:
     """The left packing strip stands between the inside of the case and the clear width, behind the runner."""
     return Stand(wall_left_from_left, set_back, carrier_from_floor, "back", "up", 1)
+
+
+@rule(source="common practice", per=("drawer", "right.edge"))
+def packing_strip_right(packing_blank_right: Mm = NOTHING, post_recess_right: Mm = NOTHING) -> Mm:
+    """The strip on the right is as thick as the packing at its thickest, less what a post stands in place of."""
+    return packing_blank_right - post_recess_right
 
 
 @piece(
@@ -74,15 +86,17 @@ def packing_left(wall_left_from_left: Mm, set_back: Mm, carrier_from_floor: Mm) 
     title="Packing strip, right",
     length="runner_length",
     width="runner_height",
-    thickness="packing_blank_right",
+    thickness="packing_strip_right",
     stock="packing_strip",
     hand="R",
-    where="packing_blank_right",
+    where="packing_strip_right",
     order=21,
 )
-def packing_right(wall_right_from_left: Mm, packing_blank_right: Mm, set_back: Mm, carrier_from_floor: Mm) -> Stand:
+def packing_right(
+    packing_strip_right: Mm, set_back: Mm, carrier_from_floor: Mm, wall_right_from_left: Mm = NOTHING
+) -> Stand:
     """The right packing strip stands between the clear width and the inside of the case, behind the runner."""
-    return Stand(wall_right_from_left - packing_blank_right, set_back, carrier_from_floor, "back", "up", -1)
+    return Stand(wall_right_from_left - packing_strip_right, set_back, carrier_from_floor, "back", "up", -1)
 
 
 @piece(
