@@ -10,7 +10,7 @@ from vasculum.drawing.primitives import Line, Rect
 from vasculum.drawing.section import section
 from vasculum.plan.laying.solving import SolvedPlan
 
-SEATED = ("roller", "undermount", "centre_mount", "skid")
+SEATED = ("roller", "undermount", "skid")
 
 
 def on(system: str) -> SolvedPlan:
@@ -85,3 +85,12 @@ def test_a_box_on_two_pairs_that_stay_shows_the_line_of_each() -> None:
         lines = [one for one in sheet.primitives if isinstance(one, Line) and one.role == "centre"]
         heights = sorted(one.start[1] for one in lines if one.layer == "runners")
         assert heights == [mm("1 1/2") + half, mm("10 3/4") - half]
+
+
+def test_one_rail_is_under_the_middle_of_the_bottom() -> None:
+    plan = on("centre_mount")
+    (rail,) = drawn(plan, "runner_height")
+    assert rail.corner[0] + rail.width / 2 == mm("11 1/4"), "the middle of 22 1/2"
+    assert rail.corner[1] + rail.height == value(plan, "box_from_floor")
+    assert (rail.width, rail.corner[1]) == (value(plan, "runner_height"), value(plan, "room_from_floor"))
+    assert not drawn(plan, "runner_seat")

@@ -147,6 +147,13 @@ def _runner(at: Sizes) -> Iterator[Shape]:
     if sizes is None:
         return
     left, room, beside, below, side, high, set_back, deep = sizes
+    middle = at.all_of("rail_under_bottom", "runner_height", "outside_width")
+    if middle is not None:
+        _, wide, across = middle
+        origin = (left + (across - wide) / 2 - wide, room)
+        yield _rect("wood", -wide, -side, 2 * wide * SHOWN, side)
+        yield from _right_of(-float(wide), _cut(at, "back", float(set_back + deep / 2), origin))
+        return
     yield _rect("wood", -beside - side, -side, side, high + below + 2 * side)
     if at.own("runner_seat") is not None:
         yield _rect("wood", -beside, -side, beside + side * SHOWN * 2, side)
@@ -154,6 +161,13 @@ def _runner(at: Sizes) -> Iterator[Shape]:
     yield from around
     if all(one.role != "metal" for one in around) and below > 0:
         yield _rect("metal", ZERO, ZERO, side, below)
+
+
+def _right_of(edge: float, shapes: Iterable[Shape]) -> Iterator[Shape]:
+    """What of some shapes lies to the right of an edge: what does not is left out, what crosses it begins there."""
+    for shape in shapes:
+        if max(x for x, _ in shape.points) > edge:
+            yield Shape(role=shape.role, points=[[max(x, edge), y] for x, y in shape.points])
 
 
 def _front(at: Sizes) -> Iterator[Shape]:

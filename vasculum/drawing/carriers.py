@@ -33,7 +33,8 @@ def _around(at: Sizes) -> Iterator[Rect]:
 def _under(at: Sizes) -> Iterator[Rect]:
     """What a box rides on, under its sides: rollers, skids, or runners that are not at its sides."""
     seat = at.all_of("box_from_left", "outside_width", "room_from_floor", "room_below_box", "side_thickness")
-    if at.own("runner_seat") is None or at.own("batten_engagement") is not None or seat is None:
+    is_elsewhere = any(at.own(name) is not None for name in ("batten_engagement", "rail_under_bottom"))
+    if at.own("runner_seat") is None or is_elsewhere or seat is None:
         return
     x, width, room, below, side = seat
     for left in (x, x + width - side) if below > 0 else ():
