@@ -54,6 +54,7 @@ def noted(plan: Plan, name: str, by: str) -> tuple[Plan, str, str]:
 CONTRADICTING = [
     ("a back longer than the front", box(), "box_back_length_cut", "1/4", "box-back-length-off"),
     ("a back shorter than the front", box(joint="rabbet_in_ends"), "box_back_length_cut", "-1/4", "box-back-length-off"),
+    ("a back higher than a bottom slid in under it leaves", box(bottom="slid_in"), "back_wall_height_cut", "1/8", "back-wall-height-off"),
     ("an outside beside its own front", box(), "outside_width", "1/4", "built-otherwise"),
     ("a depth beside its own sides", box(), "outside_depth", "-1/4", "built-otherwise"),
     ("a line beside its spacer", box(), "runner_line_built", "1/4", "built-otherwise"),

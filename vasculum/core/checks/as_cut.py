@@ -35,6 +35,14 @@ def back_is_as_wide_as_its_front(box_back_length_cut: Mm, box_back_length: Mm, i
     return _off("The back of the box", box_back_length_cut, box_back_length, increment, "box_back_length_cut", fix)
 
 
+@check(source="geometry", per="drawer")
+def back_is_as_high_as_its_sides_ask(back_wall_height_cut: Mm, back_wall_height: Mm, increment: Mm) -> Finding | None:
+    """The back is as high as the sides, or as a bottom that slides in under it leaves."""
+    fix = "Trim the back, or cut it anew."
+    what = "The height of the back"
+    return _off(what, back_wall_height_cut, back_wall_height, increment, "back_wall_height_cut", fix)
+
+
 @check(source="geometry", per="upright.board")
 def upright_divider_fills_its_height(divider_length_cut: Mm, cell_height: Mm, increment: Mm) -> Finding | None:
     """An upright divider stands from floor to top of what it divides."""
