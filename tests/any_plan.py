@@ -10,8 +10,18 @@ from fractions import Fraction
 from random import Random
 from typing import Any, Literal, NamedTuple
 
-from tests.helpers import RUNNER_SYSTEMS, changed, kinds_in, solved, split, step, with_runner
-from vasculum.plan.document import Plan
+from tests.helpers import (
+    RUNNER_SYSTEMS,
+    changed,
+    kinds_in,
+    solved,
+    split,
+    step,
+    with_choices,
+    with_obstruction,
+    with_runner,
+)
+from vasculum.plan.document import UPRIGHT, Plan
 from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.telling.assembled import CODES
@@ -44,6 +54,29 @@ INCREMENTS = {"in": ["1/32 in", "1/16 in", "1/8 in", "1/4 in"], "mm": ["0.5 mm",
 def any_plan(number: int) -> Plan:
     """The plan of this number."""
     return _Drawn(Random(number)).plan
+
+
+def any_plan_and_more(number: int) -> Plan:
+    """The plan of this number with what is rarer: things of every kind and outline, holes that were said, kept runners."""
+    random, plan = Random(number), any_plan(number)
+    on = random.choice(["left", "right", "back", "floor", "top"])
+    is_upright, is_side = on in UPRIGHT, on in ("left", "right")
+    profile = [{"at": f"{at} mm", "projection": f"{by} mm"} for at, by in ((0, 50), (60, 45), (120, 10))]
+    outlines: list[dict[str, Any]] = [
+        {}, *([{"projection_above": "40 mm"}, {"profile": profile, "projection": "0 mm"}] if is_upright else []),
+        *([{"both_sides": True}] if is_side else []),
+        *([{"passes": "before", "from_front": "200 mm"}] if on != "back" else []),
+    ]  # fmt: skip
+    what = random.choice(["hinge", "wheel_arch", "sill", "baseboard", *["missing_wall"] * (4 if is_side else 0)])
+    plan = with_obstruction(plan, on, **{"projection": "20 mm", "what": what, **random.choice(outlines)})
+    runner = f"/library/runners/{plan.choices['runner']}"
+    holes = {"case_holes": ["35 mm", "200 mm"], "box_holes": ["40 mm", "190 mm"]}
+    plan = changed(plan, *(step(f"{runner}/{name}", at) for name, at in holes.items() if random.randrange(2)))
+    kept = {
+        "old_box_width": "400 mm", "kept_runner_low": "30 mm", "kept_runner_top": "150 mm",
+        "kept_runner_length": "300 mm",
+    }  # fmt: skip
+    return with_choices(plan, **(kept if random.randrange(2) else {}))
 
 
 class _Drawn:

@@ -657,3 +657,29 @@ def test_posts_behind_a_frame_stand_in_place_of_the_packing(opening: str, face: 
     assert strips == ([mm(packed)] if packed != "0" else [])
     assert "frame-in-the-way" not in codes(plan)
     assert meeting(plan) == set()
+
+
+def test_a_partition_is_in_the_parts_and_may_be_packed_out_alike() -> None:
+    plan = with_obstruction(frameless("22 1/2", "9", "20"), "left", "3/4 in", what="missing_wall", both_sides=True)
+    done = solved(plan)
+    (row,) = (part for part in solution_of(done).parts if part.name.startswith("Partition"))
+    assert row.material == "Board, as thick as was noted"
+    assert (value(done, "taken_left"), value(done, "taken_right")) == (mm("3/4"), mm("3/4"))
+
+
+def test_a_kept_pair_whose_holes_were_said_takes_a_screw_for_each_on_the_box() -> None:
+    plan = on_kept_runners()
+    row = f"/library/runners/{plan.choices['runner']}"
+    plan = changed(
+        plan, step(f"{row}/box_holes", ["1 in", "6 in", "12 in"]), step(f"{row}/case_holes", ["1 in", "9 in"])
+    )
+    assert value(plan, "runner_screw_count") == 2 * 3 * 2
+
+
+@pytest.mark.parametrize("thing", [{}, {"from_left": "17 in", "width": "2 in"}])
+def test_a_divider_noted_otherwise_than_it_has_to_be_is_told(thing: dict[str, str]) -> None:
+    plan, (_, right) = split(frameless("36", "9", "20"), drawer_of(frameless()), "columns", {}, {})
+    plan = with_obstruction(plan, "floor", "1 in", from_front="2 in", **thing) if thing else plan
+    assert "built-otherwise" not in codes(plan)
+    short = at(solved(plan), right, "board_length_cut") - mm("1/4")
+    assert "built-otherwise" in codes(changed(plan, step(f"/as_built/{right}~1board_length_cut", f"{short} mm")))

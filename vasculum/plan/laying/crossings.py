@@ -43,10 +43,10 @@ def crossing_kinds(one: Obstruction) -> frozenset[str]:
     """The kinds of a crossing; packed out alike it takes on the other side too."""
     if one.passes == "before":
         return frozenset({"crossing", "stopping", f"stopping.{SIDES[one.on]}"})
-    if one.what == "missing_wall" and not leans(one):
-        return frozenset({"crossing", f"crossing.{SIDES[one.on]}", "in_the_way.missing_wall"})
     way = "leaning" if leans(one) else "crossing"
     kinds = {"crossing", way, f"{way}.{SIDES[one.on]}"}
+    if one.what == "missing_wall" and one.on in _OPPOSITE and not leans(one):
+        kinds.add("in_the_way.missing_wall")
     if is_mirrored(one):
         kinds.add(f"crossing.{one.on}_and_{_OPPOSITE[one.on]}")
     return frozenset(kinds)

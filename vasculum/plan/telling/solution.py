@@ -349,7 +349,7 @@ def _part_row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> 
         length=_size(plan, piece.length),
         width=_size(plan, piece.width),
         thickness=_size(plan, piece.thickness),
-        material=sheet.name if sheet else _STRIPS[piece.rule.stock],
+        material=sheet.name if sheet else _OF_NO_SHEET[piece.rule.stock],
         grain=piece.grain,
         places=[place_name(plan.plan, p.place) for p in group],
         numbers=[numbers.get(p.place, 0) for p in group],
@@ -359,7 +359,11 @@ def _part_row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> 
     )
 
 
-_STRIPS = {"packing_strip": "Packing, planed to thickness", "hardwood_strip": "Hardwood, planed to thickness"}
+_OF_NO_SHEET = {
+    "packing_strip": "Packing, planed to thickness",
+    "hardwood_strip": "Hardwood, planed to thickness",
+    "partition_board": "Board, as thick as was noted",
+}
 _EDGES = {"upper": "top", "lower": "bottom"}
 
 

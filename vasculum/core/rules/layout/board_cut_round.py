@@ -34,13 +34,13 @@ def cut_round(planned: Mm, whole: Mm, taken_of_it: Mm, increment: Mm) -> Mm:
     return left
 
 
-@rule(source="common practice", per=("has_board", "board_before.column", "board_obstructed"))
+@rule(source="geometry", per=("has_board", "board_before.column", "board_obstructed"))
 def board_begins(each_board_takes_below: tuple[Mm | None, ...]) -> Mm:
     """An upright divider stands over what is on the floor under it."""
     return most(each_board_takes_below)
 
 
-@rule(source="common practice", per=("has_board", "board_before.column", "board_obstructed"))
+@rule(source="geometry", per=("has_board", "board_before.column", "board_obstructed"))
 def board_length_cut(
     outer_divider_length_cut: Mm,
     outer_cell_height: Mm,
@@ -57,7 +57,7 @@ def board_length_cut(
     return cut_round(outer_divider_length_cut, outer_cell_height, lost, increment)
 
 
-@rule(source="common practice", per=("has_board", "board_obstructed"))
+@rule(source="geometry", per=("has_board", "board_obstructed"))
 def board_depth_cut(
     outer_divider_depth_cut: Mm, outer_cell_depth: Mm, each_board_takes_behind: tuple[Mm | None, ...], increment: Mm
 ) -> Mm:

@@ -7,13 +7,13 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.layout.board_cut_round import cut_round, most
 
 
-@rule(source="common practice", per=("has_board", "board_before.row", "board_obstructed"))
+@rule(source="geometry", per=("has_board", "board_before.row", "board_obstructed"))
 def board_begins(each_board_takes_left: tuple[Mm | None, ...]) -> Mm:
     """A lying divider begins past what stands in from the left at its height."""
     return most(each_board_takes_left)
 
 
-@rule(source="common practice", per=("has_board", "board_before.row", "board_obstructed"))
+@rule(source="geometry", per=("has_board", "board_before.row", "board_obstructed"))
 def board_length_cut(
     outer_divider_length_cut: Mm,
     outer_cell_width: Mm,

@@ -34,7 +34,7 @@ def carries_left(each_partition_left: tuple[Mm | None, ...]) -> Mm:
     length="opening_height",
     width="clear_depth",
     thickness="projection",
-    stock="divider_sheet",
+    stock="partition_board",
     order=9,
 )
 def partition(clear_stands_in: Mm) -> Stand:

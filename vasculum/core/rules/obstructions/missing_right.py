@@ -36,7 +36,7 @@ def carries_right(each_partition_right: tuple[Mm | None, ...]) -> Mm:
     length="opening_height",
     width="clear_depth",
     thickness="projection",
-    stock="divider_sheet",
+    stock="partition_board",
     order=9,
 )
 def partition(opening_width: Mm, clear_stands_in: Mm, projection: Mm) -> Stand:
