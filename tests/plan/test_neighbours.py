@@ -33,6 +33,7 @@ from vasculum.plan.making.pieces import made_of, pieces_of
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import prove
+from vasculum.solid.solids import solid_of
 
 
 def at(plan: SolvedPlan, place: str, name: str) -> Any:
@@ -157,17 +158,29 @@ def test_a_sill_behind_the_front_is_passed_by_the_box_alone() -> None:
     assert meeting(further.plan) == set()
 
 
+@pytest.mark.parametrize("rows", [1, 2, 3])
+def test_the_lip_of_a_lipped_front_laps_over_a_sill(rows: int) -> None:
+    """The rest stands a gap over the sill; the box passes it as it does behind an inset front."""
+    plan, drawers = behind_a_sill(rows, front="lipped")
+    below = at(plan, drawers[-1], "front_from_floor") - mm("2") - at(plan, drawers[-1], "gap_below")
+    assert 0 <= below < mm("1/16")
+    assert meeting(plan.plan) == set()
+    assert "front-passes-obstruction" in codes(plan, "note")
+    assert codes(plan, "stop", "attention") == set()
+
+
 def test_an_overlay_front_stands_before_a_sill() -> None:
     plan, drawers = behind_a_sill(2, front="overlay")
     assert at(plan, drawers[-1], "front_from_floor") < 0
     assert meeting(plan.plan) == set()
 
 
+@pytest.mark.parametrize("front", ["inset", "lipped"])
 @pytest.mark.parametrize("holds", ["drawer", "false_front"])
 @pytest.mark.parametrize(("side", "edge"), [("left", "front_from_left"), ("right", None)])
-def test_an_inset_front_stands_beside_a_baseboard(side: str, edge: str | None, holds: str) -> None:
+def test_a_front_in_the_opening_stands_beside_a_baseboard(side: str, edge: str | None, holds: str, front: str) -> None:
     """3/4 in of a baseboard 4 in high: only the lowest front is narrower."""
-    plan = frameless("22 1/2", "24", "20")
+    plan = frameless("22 1/2", "24", "20", front=front)
     plan, (top, low) = split(plan, drawer_of(plan), "rows", {"holds": holds}, {"holds": holds}, divider="board")
     done = solved(with_obstruction(plan, side, "3/4 in", what="baseboard", height="4 in"))
     assert at(done, top, "front_width_cut") - at(done, low, "front_width_cut") == mm("3/4")
@@ -683,3 +696,34 @@ def test_a_divider_noted_otherwise_than_it_has_to_be_is_told(thing: dict[str, st
     assert "built-otherwise" not in codes(plan)
     short = at(solved(plan), right, "board_length_cut") - mm("1/4")
     assert "built-otherwise" in codes(changed(plan, step(f"/as_built/{right}~1board_length_cut", f"{short} mm")))
+
+
+def test_a_rail_behind_a_frame_ends_at_blocks_on_the_walls() -> None:
+    """Lips of 1 in and 1/2 in, packed 1/16 past: blocks 1 1/16 and 9/16 thick, as deep as the rail, level with it."""
+    plan = framed("22 1/2", "24", "20")
+    plan = with_readings(plan, "case", {"of": "width", "value": "24 in", "along": "front", "level": "low"})
+    plan, drawers = split(plan, drawer_of(plan), "rows", {}, {}, divider="board")
+    plan = with_choices(plan, frame_lip_left="1 in")
+    done = solved(plan)
+    blocks = {piece.role: piece for piece in pieces_of(done) if piece.role.startswith("rail_packing")}
+    deep, thick = at(done, drawers[1], "board_depth_cut"), value(done, "divider_thickness")
+    assert {role: piece.size for role, piece in blocks.items()} == {
+        "rail_packing_left": (deep, thick, mm("1 1/16")),
+        "rail_packing_right": (deep, thick, mm("9/16")),
+    }
+    rail, left, right = (
+        solid.box
+        for role in ("divider", "rail_packing_left", "rail_packing_right")
+        for piece in pieces_of(done)
+        if piece.role == role and (solid := solid_of(done, piece)) is not None
+    )
+    assert left.high[0] == pytest.approx(rail.low[0])
+    assert right.low[0] == pytest.approx(rail.high[0])
+    assert left.low[2] == right.low[2] == pytest.approx(rail.low[2])
+    assert meeting(plan) == set()
+
+
+def test_a_rail_of_a_plain_opening_needs_no_blocks() -> None:
+    plan = frameless("22 1/2", "24", "20")
+    plan, _ = split(plan, drawer_of(plan), "rows", {}, {}, divider="board")
+    assert not [piece for piece in pieces_of(solved(plan)) if "rail_packing" in piece.role]

@@ -8,14 +8,14 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@check(source="common practice", per="front.inset")
+@check(source="common practice", per="in_the_opening")
 def front_passes_what_stands_in_its_plane(
     face_taken_left: Mm = NOTHING,
     face_taken_right: Mm = NOTHING,
     face_taken_below: Mm = NOTHING,
     face_taken_above: Mm = NOTHING,
 ) -> Finding | None:
-    """An inset front is smaller where something stands in its plane."""
+    """A front in the opening is smaller where something stands in its plane."""
     across, up = face_taken_left + face_taken_right, face_taken_below + face_taken_above
     if across + up == 0:
         return None

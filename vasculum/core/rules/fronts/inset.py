@@ -11,6 +11,7 @@ alternative(
     "front.inset",
     title="Inset",
     about="Stands in the opening with a gap all round.",
+    shares=("in_the_opening",),
     order=1,
 )
 

@@ -12,7 +12,7 @@ alternative(
     about="A lip covers the gap, and the rest stands in the opening; forgives a crooked frame.",
     needs="router|dado_set|table_saw",
     instead="Glue a larger thin board onto a smaller one: the edge that stands out is the lip.",
-    shares=("lapping",),
+    shares=("lapping", "in_the_opening"),
     order=4,
 )
 

@@ -9,16 +9,28 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 @rule(source="common practice", per="room.lapped")
 def room_height(
-    front_height_cut: Mm, gap_above: Mm, gap_below: Mm, taken_below: Mm = NOTHING, taken_above: Mm = NOTHING
+    front_height_cut: Mm,
+    gap_above: Mm,
+    gap_below: Mm,
+    taken_below: Mm = NOTHING,
+    taken_above: Mm = NOTHING,
+    face_taken_below: Mm = NOTHING,
+    face_taken_above: Mm = NOTHING,
 ) -> Mm:
-    """In a column of overlay fronts a box has the height of its front without the laps, less what stands in its way."""
-    return front_height_cut + gap_above + gap_below - taken_below - taken_above
+    """In a column of fronts that lap a box has the height of its front without the laps, less what stands in its way.
+
+    What stands in the plane of the front has shortened the front already.
+    """
+    face_height = front_height_cut + gap_above + gap_below + face_taken_below + face_taken_above
+    return face_height - taken_below - taken_above
 
 
 @rule(source="common practice", per="room.lapped")
-def room_from_floor(front_from_floor: Mm, gap_below: Mm, taken_below: Mm = NOTHING) -> Mm:
+def room_from_floor(
+    front_from_floor: Mm, gap_below: Mm, taken_below: Mm = NOTHING, face_taken_below: Mm = NOTHING
+) -> Mm:
     """In a column of overlay fronts the room for a box begins where the front's gap or lap ends.
 
     Above the floor of the space.
     """
-    return front_from_floor - gap_below + taken_below
+    return front_from_floor - gap_below - face_taken_below + taken_below

@@ -1,4 +1,6 @@
-"""What stands in the plane of an inset front: a sill, a baseboard. The front is smaller by it. Exact mm.
+"""What stands in the plane of a front in the opening: a sill, a baseboard. The front is smaller by it. Exact mm.
+
+An inset front stands a gap from it; the lip of a lipped front laps over it as it does over the case.
 
 Only what begins before the back of the front is in its way; what stands further in is passed by the box alone.
 """
@@ -100,25 +102,25 @@ def takes_face_above(
     return reaches(projection, over, begins_from_front, outer_set_back)
 
 
-@rule(source="common practice", per=("obstructed.left", "front.inset"))
+@rule(source="common practice", per=("obstructed.left", "in_the_opening"))
 def face_taken_left(each_takes_face_left: tuple[Mm | None, ...]) -> Mm:
     """On the left the front stands clear of what reaches furthest into its face."""
     return largest(NOTHING, *taken(each_takes_face_left))
 
 
-@rule(source="common practice", per=("obstructed.right", "front.inset"))
+@rule(source="common practice", per=("obstructed.right", "in_the_opening"))
 def face_taken_right(each_takes_face_right: tuple[Mm | None, ...]) -> Mm:
     """On the right the front stands clear of what reaches furthest into its face."""
     return largest(NOTHING, *taken(each_takes_face_right))
 
 
-@rule(source="common practice", per=("obstructed.below", "front.inset"))
+@rule(source="common practice", per=("obstructed.below", "in_the_opening"))
 def face_taken_below(each_takes_face_below: tuple[Mm | None, ...]) -> Mm:
     """Below the front stands over the highest sill in its face."""
     return largest(NOTHING, *taken(each_takes_face_below))
 
 
-@rule(source="common practice", per=("obstructed.above", "front.inset"))
+@rule(source="common practice", per=("obstructed.above", "in_the_opening"))
 def face_taken_above(each_takes_face_above: tuple[Mm | None, ...]) -> Mm:
     """Above the front stands under what hangs lowest into its face."""
     return largest(NOTHING, *taken(each_takes_face_above))
