@@ -31,7 +31,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import made_of, pieces_of
 from vasculum.plan.telling.hardware import hardware_of
-from vasculum.plan.telling.solution import solution_of
+from vasculum.plan.telling.solution import findings_of, solution_of
 from vasculum.solid.proof import prove
 from vasculum.solid.solids import solid_of
 
@@ -727,3 +727,10 @@ def test_a_rail_of_a_plain_opening_needs_no_blocks() -> None:
     plan = frameless("22 1/2", "24", "20")
     plan, _ = split(plan, drawer_of(plan), "rows", {}, {}, divider="board")
     assert not [piece for piece in pieces_of(solved(plan)) if "rail_packing" in piece.role]
+
+
+def test_a_hand_hole_too_wide_for_its_front_is_called_wide() -> None:
+    done = solved(frameless("5", "12", "20", pull="hand_hole"))
+    said = next(one.message for one in findings_of(done) if one.code == "hand-hole-too-large")
+    assert "4 in wide" in said
+    assert "high" not in said

@@ -9,19 +9,29 @@ from vasculum.core.lengths import Mm
 
 @check(source="from memory", per="pull.hand_hole")
 def hand_hole_leaves_wood(
-    hand_hole_from_edge: Mm, hand_hole_from_left: Mm, hand_hole_height: Mm, front_height_cut: Mm, least_beside_hole: Mm
+    hand_hole_from_edge: Mm,
+    hand_hole_from_left: Mm,
+    hand_hole_height: Mm,
+    hand_hole_width: Mm,
+    front_height_cut: Mm,
+    front_width_cut: Mm,
+    least_beside_hole: Mm,
 ) -> Finding | None:
-    """A hand-hole leaves enough of the front around it."""
-    if hand_hole_from_edge >= least_beside_hole and hand_hole_from_left >= least_beside_hole:
-        return None
-    return Finding(
-        "hand-hole-too-large",
-        "attention",
-        "A hand-hole {hole} high leaves less than {least} around it in a front {height} high.",
-        "Use a pull, or notch the upper edge.",
-        {"hole": hand_hole_height, "least": least_beside_hole, "height": front_height_cut},
-        ("front_height_cut",),
-    )
+    """A hand-hole leaves enough of the front around it, both ways."""
+    for beside, way, hole, front, about in (
+        (hand_hole_from_edge, "high", hand_hole_height, front_height_cut, "front_height_cut"),
+        (hand_hole_from_left, "wide", hand_hole_width, front_width_cut, "front_width_cut"),
+    ):
+        if beside < least_beside_hole:
+            return Finding(
+                "hand-hole-too-large",
+                "attention",
+                f"A hand-hole {{hole}} {way} leaves less than {{least}} around it in a front {{front}} {way}.",
+                "Use a pull, or notch the upper edge.",
+                {"hole": hole, "least": least_beside_hole, "front": front},
+                (about,),
+            )
+    return None
 
 
 @check(source="from memory", per=("pull.hand_hole", "front_walled"))
