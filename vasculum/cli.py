@@ -145,7 +145,13 @@ def export(plan_file: Path, target: Path) -> None:
 
     if target.suffix not in BY_ENDING:
         raise click.BadParameter(f"{target.suffix or 'no ending'}: use {', '.join(BY_ENDING)}.", param_hint="--to")
-    target.write_bytes(EXPORTS[BY_ENDING[target.suffix]].make(_solved(plan_file), None))
+    plan = _solved(plan_file)
+    target.write_bytes(EXPORTS[BY_ENDING[target.suffix]].make(plan, None))
+    if target.suffix == ".pdf":
+        from vasculum.export.pdf.glyphs import unprintable
+
+        for one in unprintable(plan.plan):
+            click.echo(f"No font here has {' '.join(one.signs)} of {one.text!r}: a box stands for it.", err=True)
     click.echo(f"Wrote {target}.")
 
 

@@ -30,6 +30,7 @@ from vasculum.drawing.strokes import strokes_of
 from vasculum.export.dxf import dxf_of
 from vasculum.export.files import EXPORTS
 from vasculum.export.parts_csv import COLUMNS, parts_csv
+from vasculum.export.pdf.glyphs import unprintable
 from vasculum.export.pdf.measuring import measuring_sheet
 from vasculum.export.pdf.pack import print_pack
 from vasculum.export.svg import svg_of
@@ -281,3 +282,47 @@ def test_each_piece_says_what_it_weighs_and_a_denser_sheet_weighs_more() -> None
         (front,) = [part for part in solution_of(solved(dense)).parts if part.name == "Front"]
         weights.append(front.weight)
     assert weights == ["1.45 kg", "1.82 kg"]
+
+
+# ---- paper that prints whatever the plan is -----------------------------------------------------------------------
+
+
+def bank(drawers: int) -> SolvedPlan:
+    plan = frameless("30", "480", "20")
+    return solved(split(plan, drawer_of(plan), "rows", *[{}] * drawers, divider="open")[0])
+
+
+def test_many_equal_drawers_print_with_every_mark_of_theirs() -> None:
+    plan = bank(60)
+    text = " ".join(pdf_text(print_pack(plan, 1)))
+    part = next(part for part in solution_of(plan).parts if part.count == 60)
+    assert f"{part.marks[0]} … {part.marks[-1]}" in text
+    assert set(part.marks) <= set(text.split())
+    assert "· 1–60" in text
+
+
+def test_a_row_higher_than_a_page_goes_on_on_the_next() -> None:
+    plan = frameless()
+    source = " ".join(f"word{number:03}" for number in range(220))
+    plan = changed(plan, step(f"/library/sheets/{plan.choices['side_sheet']}/source", source))
+    text = " ".join(pdf_text(print_pack(solved(plan), 1)))
+    assert all(f"word{number:03}" in text for number in range(220))
+
+
+WORDS = ["Łódź ŦĬ ễ", "Жук ґанок", "Ωμέγα ᾧ", "2⅝ ½ ≈ → ≤"]
+
+
+@pytest.mark.parametrize("words", WORDS)
+def test_latin_greek_cyrillic_and_fractions_print(words: str) -> None:
+    plan = changed(frameless(), step("/name", words, "replace"), step("/note", words, "replace"))
+    pages = pdf_text(print_pack(solved(plan), 1))
+    assert pages[0].count(words) == 3  # title, note and foot
+    assert unprintable(plan) == []
+
+
+def test_signs_without_a_glyph_are_named_and_stand_as_boxes() -> None:
+    plan = changed(frameless(), step("/note", "Fach 木 und 木 🪚", "replace"))
+    assert unprintable(plan) == [("Fach 木 und 木 🪚", "木🪚")]
+    page = pdf_text(print_pack(solved(plan), 1))[0]
+    assert "Fach □ und □ □" in page
+    assert "U+6728, U+1FA9A" in page

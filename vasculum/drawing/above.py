@@ -12,8 +12,8 @@ from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Layer, 
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
 from vasculum.drawing.walls import walls_from_above
-from vasculum.plan.laying.layout import BOXES, Node, nodes_of
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.layout import BOXES, Node
+from vasculum.plan.laying.solving import SolvedPlan, nodes_in
 
 ZERO = Fraction(0)
 
@@ -29,7 +29,7 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int]) ->
     sheet.scale = scale_for(width, depth, *OPENING_PAPER)
     sheet.add(Rect("outline", "opening", (ZERO, ZERO), width, depth, sizes.key("clear_width")))
     middle = _middle(plan, chosen)
-    for node in nodes_of(plan.plan, space):
+    for node in nodes_in(plan, space):
         if _spans(plan, node.id, middle):
             for board in standing(Sizes(plan, node.id, sheet), "divider"):
                 if board.spans("up", middle):

@@ -19,8 +19,8 @@ from vasculum.drawing.section import section
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
 from vasculum.drawing.way_in import brought_in
-from vasculum.plan.laying.layout import BOXES, Node, boxes_of, nodes_of, numbers_of
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.layout import BOXES, Node, boxes_of, numbers_of
+from vasculum.plan.laying.solving import SolvedPlan, nodes_in
 
 ZERO = Fraction(0)
 PULL = Fraction(8)
@@ -64,7 +64,7 @@ def elevation(plan: SolvedPlan, space: str) -> Sheet:
     width, height, stands_in = opening
     left = -stands_in
     sheet.scale = scale_for(width, height, *OPENING_PAPER)
-    nodes = list(nodes_of(plan.plan, space))
+    nodes = nodes_in(plan, space)
     numbers = numbers_of(plan.plan)
     sheet.add(*case_from_front(sizes))
     sheet.add(*from_the_front(sizes, space))

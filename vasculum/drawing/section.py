@@ -12,8 +12,7 @@ from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
-from vasculum.plan.laying.layout import nodes_of
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan, space_around
 
 ZERO = Fraction(0)
 
@@ -35,7 +34,7 @@ def section(plan: SolvedPlan, drawer: str, tint: int) -> Sheet:
     ):
         sheet.add(Line("outline", "opening", start, end, sizes.key("clear_depth")))
     sizes.dimension("clear_depth", "across", -FIRST - STEP, (ZERO, ZERO), (depth, ZERO))
-    of = next(s for s in plan.plan.space_order if any(node.id == drawer for node in nodes_of(plan.plan, s)))
+    of = space_around(plan, drawer)
     sheet.add(*from_the_side(sizes, of, (floor, height)))
     if sizes.of("case_outside_depth") is not None:
         case_floor, whole = sizes.of("opening_height"), sizes.of("cell_from_floor")

@@ -17,8 +17,8 @@ from vasculum.drawing.section import section
 from vasculum.drawing.strokes import PathStroke, Stroke, bounds_of, strokes_of
 from vasculum.drawing.way_in import brought_in
 from vasculum.plan.document import Model, as_usual
-from vasculum.plan.laying.layout import nodes_of, numbers_of
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.layout import numbers_of
+from vasculum.plan.laying.solving import SolvedPlan, space_around
 from vasculum.plan.making.pieces import merged, pieces_of
 
 
@@ -162,8 +162,8 @@ def _asked(plan: SolvedPlan, name: str, of: str) -> tuple[Sheet, list[str]]:
     if name == "panel" and of in plan.plan.places:
         return panel_of(plan, of), []
     if name in ("section", "above") and of in plan.plan.places:
-        space = next(s for s in plan.plan.space_order if any(node.id == of for node in nodes_of(plan.plan, s)))
-        sheet = section(plan, of, numbers.get(of, 0)) if name == "section" else above(plan, space, of, numbers)
+        at = numbers.get(of, 0)
+        sheet = section(plan, of, at) if name == "section" else above(plan, space_around(plan, of), of, numbers)
         return sheet, []
     raise NoSuchQuantity("no-such-sheet", f"There is no {name or 'sheet'} of {of!r} in this plan.", "Load it again.")
 

@@ -11,7 +11,7 @@ from vasculum.export.files import EXPORTS
 from vasculum.plan.document.settings import setting_named
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
-from vasculum.web.messages import PlanAnswer, Printed
+from vasculum.web.messages import PlanAnswer, Printed, TextLacking, UnprintableAnswer
 
 endpoints = Endpoints("files")
 route = endpoints.route
@@ -30,6 +30,15 @@ def plan_file(plan_id: str, file_name: str) -> Response:
     export = EXPORTS[file_name]
     made = export.make(desk().solved(revision), revision.number)
     return _attached(made, export.media_type, f"{_plain(revision.plan.name)}-{revision.number}-{file_name}")
+
+
+@route("GET", "/plans/<plan_id>/unprintable", UnprintableAnswer, refuses=(404,))
+def unprintable_texts(plan_id: str) -> UnprintableAnswer:
+    """What of the plan's own words the fonts for paper cannot print, before it is printed."""
+    from vasculum.export.pdf.glyphs import unprintable
+
+    found = unprintable(desk().plans.get(plan_id).plan)
+    return UnprintableAnswer(texts=[TextLacking(text=one.text, signs=one.signs) for one in found])
 
 
 @route("GET", "/measuring-sheet.pdf", media_type="application/pdf", query=("what",))

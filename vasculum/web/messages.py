@@ -169,6 +169,19 @@ class Printed(Model):
     revision: RevisionNumber
 
 
+class TextLacking(Model):
+    """A text of the plan, and the signs in it that no font for paper has."""
+
+    text: str
+    signs: str
+
+
+class UnprintableAnswer(Model):
+    """Every text that cannot be printed as it is; each sign comes out as a box."""
+
+    texts: list[TextLacking]
+
+
 class PrintState(Model):
     """The revision last printed, and how many sizes have changed since; None where that state is no longer kept."""
 

@@ -55,3 +55,12 @@ export const useWhy = (id: string, revision: number, key: string) =>
     queryFn: () =>
       answered(client.GET('/api/plans/{plan_id}/why', { params: { path: { plan_id: id }, query: { key } } })),
   })
+
+/** What of a plan's own words cannot be printed, at one revision. */
+export const useUnprintable = (id: string, revision: number) =>
+  useQuery({
+    queryKey: ['unprintable', id, revision],
+    queryFn: () =>
+      answered(client.GET('/api/plans/{plan_id}/unprintable', { params: { path: { plan_id: id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+  })

@@ -483,6 +483,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/unprintable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What of the plan's own words the fonts for paper cannot print, before it is printed. */
+        get: operations["unprintable_texts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/why": {
         parameters: {
             query?: never;
@@ -3233,6 +3250,16 @@ export interface components {
             tolerance: components["schemas"]["Shown"];
         };
         /**
+         * TextLacking
+         * @description A text of the plan, and the signs in it that no font for paper has.
+         */
+        TextLacking: {
+            /** Text */
+            text: string;
+            /** Signs */
+            signs: string;
+        };
+        /**
          * ToolShown
          * @description A tool that some way of building asks for.
          */
@@ -3297,6 +3324,14 @@ export interface components {
              * @example 1/2 in
              */
             thickness_increment: string;
+        };
+        /**
+         * UnprintableAnswer
+         * @description Every text that cannot be printed as it is; each sign comes out as a box.
+         */
+        UnprintableAnswer: {
+            /** Texts */
+            texts: components["schemas"]["TextLacking"][];
         };
         /**
          * Version
@@ -5127,6 +5162,46 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    unprintable_texts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnprintableAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, KeepTogether, PageBreak, Paragraph, Spacer
@@ -14,14 +14,16 @@ from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.strokes import PathStroke, Stroke, strokes_of
 from vasculum.export.pdf.by_drawer import Line, by_drawer
 from vasculum.export.pdf.drawing import Drawing
+from vasculum.export.pdf.glyphs import unprintable
 from vasculum.export.pdf.page import WIDTH, built, table
 from vasculum.export.pdf.type import BIG, FINE, SECTION, TITLE, register_fonts, said
+from vasculum.plan.document import Plan
 from vasculum.plan.laying.layout import boxes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.pieces import Piece, merged, pieces_of
 from vasculum.plan.telling.solution import PartShown, Shown, Size, Solution, shown, solution_of
 from vasculum.plan.telling.why import ReasonShown, tell
-from vasculum.plan.telling.words import cell_name, label_of, place_name, station_of
+from vasculum.plan.telling.words import cell_name, in_runs, label_of, place_name, station_of
 from vasculum.solid.proof import prove
 
 GOVERNING = (
@@ -57,6 +59,7 @@ def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
     story = [
         said(plan.plan.name, TITLE),
         *_sizes_note(plan),
+        *_boxes_for_signs(plan.plan),
         *_findings("Settle before cutting", solution, ("stop", "attention")),
         *_measured(plan),
         *_in_the_way(plan),
@@ -86,13 +89,32 @@ def _sizes_note(plan: SolvedPlan) -> Iterator[Flowable]:
     )
 
 
+MOST_MARKS = 12
+"""Marks in one cell of a table; more of them stand together below it."""
+MOST_NAMES = 8
+
+
+def _several(names: Sequence[str]) -> str:
+    """Names in a row; of many the first, and how many more."""
+    shown = ", ".join(names[:MOST_NAMES])
+    return f"{shown} and {len(names) - MOST_NAMES} more" if len(names) > MOST_NAMES else shown
+
+
+def _boxes_for_signs(plan: Plan) -> Iterator[Flowable]:
+    """What of the plan's words the fonts cannot print."""
+    lacking = unprintable(plan)
+    if lacking:
+        codes = dict.fromkeys(f"U+{ord(sign):04X}" for one in lacking for sign in one.signs)
+        yield said(f"□ stands for signs that no font here has: {_several(list(codes))}.", FINE)
+
+
 def _findings(title: str, solution: Solution, severities: tuple[str, ...]) -> Iterator[Flowable]:
     found = [one for one in solution.findings if one.severity in severities]
     if found:
         yield said(title, SECTION)
     for one in found:
         mark = "■" if one.severity == "stop" else "–"
-        yield said(f"{mark} {one.place_name}: {one.message} {one.fix}".rstrip())
+        yield said(f"{mark} {_several(one.place_name.split(', '))}: {one.message} {one.fix}".rstrip())
 
 
 def _measured(plan: SolvedPlan) -> Iterator[Flowable]:
@@ -163,7 +185,7 @@ def _drawings(plan: SolvedPlan) -> Iterator[Flowable]:
         drawing = Drawing(sheet, WIDTH, 112 * mm)
         title = _title(sheet.title, sheet.scale, drawing.is_to_scale)
         if is_bank and sheet.name != "elevation":
-            title += ": " + ", ".join(cell_name(plan.plan, one.place, numbers) for one in alike)
+            title += ": " + _several([cell_name(plan.plan, one.place, numbers) for one in alike])
         yield KeepTogether([said(title, SECTION), drawing])
 
 
@@ -184,14 +206,18 @@ def _title(title: str, scale: int, is_to_scale: bool) -> str:
 
 def _cells(part: PartShown) -> str:
     """Which cells the pieces are for, by number."""
-    numbers = [str(n) for n in dict.fromkeys(part.numbers) if n]
-    return f" · {' '.join(numbers)}" if numbers else ""
+    numbers = in_runs(n for n in part.numbers if n)
+    return f" · {numbers}" if numbers else ""
 
 
 def _size_text(size: Size) -> str:
     if size.value is None:
         return "waits"
     return size.value.text + (" *" if size.is_assumed else "") + (" as built" if size.is_as_built else "")
+
+
+def _marks(marks: Sequence[str]) -> str:
+    return " ".join(marks) if len(marks) <= MOST_MARKS else f"{marks[0]} … {marks[-1]}"
 
 
 def _parts(solution: Solution) -> Iterator[Flowable]:
@@ -203,7 +229,7 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
         other = " × ".join(s.value.other if s.value else "?" for s in sizes)
         rows.append(
             [
-                said(" ".join(part.marks), BIG),
+                said(_marks(part.marks), BIG),
                 str(part.count),
                 said(name + _cells(part)),
                 *(said(_size_text(size), BIG) for size in sizes),
@@ -217,6 +243,9 @@ def _parts(solution: Solution) -> Iterator[Flowable]:
     )
     if solution.travels:
         yield said(solution.travels)
+    for part in solution.parts:
+        if len(part.marks) > MOST_MARKS:
+            yield said(f"– {part.name}, {part.count} marks: {' '.join(part.marks)}", FINE)
     notes = {j.text: part.name for part in solution.parts for j in part.joinery}
     yield Spacer(1, 3 * mm)
     for text, name in notes.items():
@@ -294,7 +323,7 @@ def _part_drawings(plan: SolvedPlan) -> Iterator[Flowable]:
             drawing = Drawing(sheet, WIDTH, 78 * mm)
             times = f", {len(group)} pieces" if len(group) > 1 else ""
             if mirrored:
-                marks = " ".join(plan.plan.marks.get(p.id, "") for p in mirrored)
+                marks = _marks([plan.plan.marks.get(p.id, "") for p in mirrored])
                 times += f"; mirrored: {marks}, {len(mirrored)} more"
             title = _title(sheet.title + times, sheet.scale, drawing.is_to_scale)
             yield KeepTogether([said(title, BIG), drawing, Spacer(1, 3 * mm)])

@@ -57,11 +57,14 @@ Cell = str | Paragraph | list[Paragraph]
 
 
 def table(head: Sequence[str], rows: Sequence[Sequence[Cell]], widths: Sequence[float]) -> Table:
-    """A table with hairlines; its head stands again on each page. Widths are shares of the page's width."""
+    """A table with hairlines; its head stands again on each page, and a row higher than a page goes on there.
+
+    Widths are shares of the page's width.
+    """
     cells: list[list[Any]] = [[said(h, HEAD) for h in head]]
     cells += [[said(c, CELL) if isinstance(c, str) else c for c in row] for row in rows]
     total = sum(widths)
-    made = Table(cells, colWidths=[WIDTH * w / total for w in widths], repeatRows=1)
+    made = Table(cells, colWidths=[WIDTH * w / total for w in widths], repeatRows=1, splitInRow=1)
     made.setStyle(
         TableStyle(
             [

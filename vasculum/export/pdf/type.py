@@ -3,8 +3,11 @@
 from __future__ import annotations
 
 import re
+import unicodedata
+from collections.abc import Iterator
 from functools import cache
 from importlib.resources import files
+from itertools import groupby
 from xml.sax.saxutils import escape
 
 from reportlab.lib.colors import HexColor
@@ -17,7 +20,7 @@ from reportlab.platypus import Paragraph
 SANS, BOLD, SERIF = "Sans", "Sans-Semibold", "Serif-Semibold"
 INK, HAIRLINE, SHADE = HexColor("#111111"), HexColor("#999999"), HexColor("#EEEEEE")
 _FRACTION = re.compile(r"(?<![\d/])(\d+)/(\d+)(?![\d/])")
-_NOT_IN_FONT = str.maketrans({"≈": "~", "→": "to", "≤": "at most", "≥": "at least"})
+_LACKING = "□"
 SMALL, RISE = 0.68, 0.34
 """Size and rise of a numerator, of the text's size."""
 
@@ -49,7 +52,7 @@ SECTION.keepWithNext = 1
 
 
 def said(text: str, style: ParagraphStyle = BODY) -> Paragraph:
-    """A paragraph of plain text, its fractions set as fractions."""
+    """A paragraph of plain text, its fractions set as fractions; a sign that its face lacks stands in the sans."""
     size = style.fontSize * SMALL
 
     def fraction(match: re.Match[str]) -> str:
@@ -58,12 +61,39 @@ def said(text: str, style: ParagraphStyle = BODY) -> Paragraph:
             f'<super rise="{rise:.1f}" size="{size:.1f}">{match[1]}</super>⁄<font size="{size:.1f}">{match[2]}</font>'
         )
 
-    return Paragraph(_FRACTION.sub(fraction, escape(printable(text))), style)
+    runs = "".join(
+        run if is_there else f'<font name="{BOLD}">{run}</font>'
+        for is_there, run in _faces(printable(text), style.fontName)
+    )
+    return Paragraph(_FRACTION.sub(fraction, runs), style)
+
+
+def _faces(text: str, face: str) -> Iterator[tuple[bool, str]]:
+    """The text in runs, escaped: whether the face has all of a run."""
+    for is_there, signs in groupby(text, lambda sign: sign in "\n\r\t" or ord(sign) in _glyphs(face)):
+        yield is_there, escape("".join(signs))
+
+
+@cache
+def _glyphs(face: str) -> frozenset[int]:
+    register_fonts()
+    return frozenset(vars(pdfmetrics.getFont(face))["face"].charToGlyph)
+
+
+def without_glyph(text: str) -> list[str]:
+    """The signs of a text that cannot be printed, each once."""
+    return [sign for sign in dict.fromkeys(text) if not sign.isspace() and not _is_there(sign)]
+
+
+def _is_there(sign: str) -> bool:
+    return ord(sign) in _glyphs(SANS) and ord(sign) in _glyphs(BOLD)
 
 
 def printable(text: str) -> str:
-    """Signs that the shipped font lacks, in words."""
-    return text.translate(_NOT_IN_FONT)
+    """A text as it is printed: accents composed, a box for each sign that has no glyph."""
+    text = unicodedata.normalize("NFC", text)
+    lacking = without_glyph(text)
+    return text.translate(dict.fromkeys(map(ord, lacking), _LACKING)) if lacking else text
 
 
 def draw_number(canvas: Canvas, text: str, size: float, anchor: str) -> None:

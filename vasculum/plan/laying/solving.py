@@ -9,6 +9,7 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import Key, Place, Solved, Wiring, solve, wire
 from vasculum.core.recent import Recent
 from vasculum.plan.document import Plan
+from vasculum.plan.laying.layout import Node, nodes_of
 from vasculum.plan.laying.places import Laid, plan_to_places
 
 Structure = tuple[tuple[Place, ...], frozenset[Key]]
@@ -61,6 +62,21 @@ def _taken_over(plan: Plan, solved: Solved, before: SolvedPlan | None) -> dict[s
         shown.pop(key, None)
     found = {asked: said for asked, said in found.items() if asked[0] not in solved.changed}
     return kept | {"shown": shown, "found": found}
+
+
+def nodes_in(plan: SolvedPlan, space: str) -> list[Node]:
+    """The places of a space as the layout has them, collected once."""
+    found: dict[str, list[Node]] = plan.kept.setdefault("nodes", {})
+    if space not in found:
+        found[space] = list(nodes_of(plan.plan, space))
+    return found[space]
+
+
+def space_around(plan: SolvedPlan, place: str) -> str:
+    """The space that a place of the layout stands in."""
+    while place not in plan.plan.spaces:
+        place = plan.laid.places[place].parent or ""
+    return place
 
 
 def nearest_key(plan: SolvedPlan, place: str, name: str) -> Key:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from fractions import Fraction
 from functools import cache
 from typing import Any
@@ -77,6 +77,17 @@ def place_name(plan: Plan, place: str) -> str:
 def cell_name(plan: Plan, place: str, numbers: Mapping[str, int]) -> str:
     """Number and name of a cell, for two may bear one name: *3 Seed trays*; what is divided has no number."""
     return f"{numbers[place]} {place_name(plan, place)}" if place in numbers else place_name(plan, place)
+
+
+def in_runs(numbers: Iterable[int]) -> str:
+    """Numbers with those that follow each other drawn together: *1–6 9 12–14*; each once, in order."""
+    runs: list[list[int]] = []
+    for number in sorted(set(numbers)):
+        if runs and number == runs[-1][-1] + 1:
+            runs[-1].append(number)
+        else:
+            runs.append([number])
+    return " ".join(" ".join(map(str, run)) if len(run) < 3 else f"{run[0]}–{run[-1]}" for run in runs)
 
 
 def piece_name(plan: Plan, piece: Piece) -> str:

@@ -1,7 +1,9 @@
 import { useState } from 'react'
+import Alert from 'react-bootstrap/Alert'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client, type Part } from '../../api/client'
+import { useUnprintable } from '../../api/queries'
 import { Fractions, Num } from '../../lengths/Num'
 import { change } from '../../plan/acts'
 import { tintOf } from '../../plan/layout'
@@ -70,18 +72,33 @@ function Printing() {
         body: { revision: plan.revision },
       }),
     ).catch(() => undefined)
+  const { data: lacking } = useUnprintable(plan.id, plan.revision)
   return (
-    <p>
-      <a
-        className="btn btn-primary d-inline-flex align-items-center"
-        href={`/api/plans/${plan.id}/files/sheet.pdf`}
-        target="_blank"
-        rel="noreferrer"
-        onClick={note}
-      >
-        Print pack (PDF), revision {plan.revision}
-      </a>
-    </p>
+    <>
+      {lacking && lacking.texts.length > 0 && (
+        <Alert variant="warning" className="py-2">
+          <p className="mb-1">These signs have no print; a box stands for each on paper:</p>
+          <ul className="mb-0">
+            {lacking.texts.map((one) => (
+              <li key={one.text}>
+                <strong>{[...one.signs].join(' ')}</strong> in “{one.text}”
+              </li>
+            ))}
+          </ul>
+        </Alert>
+      )}
+      <p>
+        <a
+          className="btn btn-primary d-inline-flex align-items-center"
+          href={`/api/plans/${plan.id}/files/sheet.pdf`}
+          target="_blank"
+          rel="noreferrer"
+          onClick={note}
+        >
+          Print pack (PDF), revision {plan.revision}
+        </a>
+      </p>
+    </>
   )
 }
 
