@@ -200,10 +200,44 @@ def demo(data: Path | None, port: int) -> None:
 @click.argument("target", type=click.Path(dir_okay=False, path_type=Path))
 def backup(data: Path | None, target: Path) -> None:
     """Write a whole copy of the database, also while the app is open."""
-    from vasculum.store.database import back_up, database_file
+    from vasculum.store.copies import back_up
+    from vasculum.store.database import database_file
 
-    back_up(database_file(data), target)
-    click.echo(f"Wrote {target}.")
+    plans = back_up(database_file(data), target)
+    click.echo(f"Wrote {target} and read it back: {plans} plan{'s' * (plans != 1)}.")
+
+
+@main.command()
+@DATA
+@click.argument("copy", type=click.Path(dir_okay=False, path_type=Path))
+def restore(data: Path | None, copy: Path) -> None:
+    """Bring a backup back in place of what is there, also while the app is open; what is there is kept beside it."""
+    from vasculum.store.copies import restore as brought_back
+    from vasculum.store.database import database_file
+
+    made = brought_back(copy, database_file(data))
+    click.echo(f"Brought back {made.plans} plan{'s' * (made.plans != 1)} from {copy}.")
+    if made.kept_before:
+        click.echo(f"What was there before is kept as {made.kept_before}.")
+
+
+@main.command()
+@DATA
+@click.option(
+    "--from",
+    "database",
+    type=click.Path(dir_okay=False, path_type=Path),
+    help="The database; by default that of --data.",
+)
+@click.argument("folder", type=click.Path(path_type=Path))
+def salvage(data: Path | None, database: Path | None, folder: Path) -> None:
+    """Write every plan that a damaged database still holds as a plan file into a new folder."""
+    from vasculum.store.copies import salvage as saved
+    from vasculum.store.database import database_file
+
+    for one in saved(database or database_file(data), folder):
+        state = "" if one.is_whole else ", damaged: no plan file any more"
+        click.echo(f"Wrote {one.file} (revision {one.revision}{state}).")
 
 
 @main.command()

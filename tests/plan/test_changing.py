@@ -5,6 +5,7 @@ from __future__ import annotations
 import pytest
 
 from tests.helpers import (
+    act,
     changed,
     codes,
     drawer_of,
@@ -24,9 +25,11 @@ from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import show
 from vasculum.plan.document.marks import mark_text, with_marks
 from vasculum.plan.document.patching import PatchStep, patched
-from vasculum.plan.document.reading import FaultyPlan
+from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import solve_plan
+from vasculum.plan.making.marking import marked
+from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.outcome import moved
 from vasculum.plan.telling.solution import solution_of
 from vasculum.plan.telling.why import tell
@@ -277,11 +280,40 @@ def test_a_pin_whose_place_is_gone_is_a_finding() -> None:
 
 
 def test_marks_are_kept_and_never_given_again() -> None:
-    plan = with_marks(frameless(), ["a", "b"])
-    assert plan.marks == {"a": "A", "b": "B"}
-    again = with_marks(plan, ["b", "c"])
-    assert again.marks == {"a": "A", "b": "B", "c": "C"}
-    assert with_marks(again, ["a", "c"]) == again
+    plan = with_marks(frameless(), ["p/a", "p/b"], "p")
+    assert plan.marks == {"p/a": "A", "p/b": "B"}
+    again = with_marks(plan, ["p/b", "p/c"], "p")
+    assert again.marks == {"p/a": "A", "p/b": "B", "p/c": "C"}
+    assert with_marks(again, ["p/a", "p/c"], "p") == again
+
+
+def test_the_marks_of_a_place_that_is_gone_are_given_up_and_never_given_again() -> None:
+    plan = with_marks(frameless(), ["p/a", "q/a"], "pq")
+    less = with_marks(plan, ["q/a"], "q")
+    assert less.marks == {"q/a": "B"}
+    assert with_marks(less, ["q/a", "q/b"], "q").marks == {"q/a": "B", "q/b": "C"}
+
+
+def test_a_layout_made_anew_again_and_again_keeps_as_many_marks_as_it_has_parts() -> None:
+    plan = marked(frameless("30", "240", "20")).plan
+    first = drawer_of(plan)
+    for _ in range(6):
+        plan = marked(act(plan, "split", place=first, into="rows", count=10)).plan
+        for other in [id_ for id_, place in plan.places.items() if place.holds == "drawer" and id_ != first]:
+            plan = marked(act(plan, "take-out", place=other)).plan
+    assert len(plan.marks) == len(pieces_of(solved(plan)))
+    assert plan.marks_given >= 6 * 9 * 5
+    assert read_plan(write_plan(plan)) == plan
+
+
+def test_a_split_too_many_in_others_is_refused_before_it_is_kept() -> None:
+    plan = frameless("400", "400", "20")
+    drawer = drawer_of(plan)
+    for deep in range(40):
+        plan = act(plan, "split", place=drawer, into="rows" if deep % 2 else "columns")
+    assert read_plan(write_plan(plan)) == plan
+    with pytest.raises(FaultyPlan, match="More than 40 splits"):
+        act(plan, "split", place=drawer, into="columns")
 
 
 @pytest.mark.parametrize(

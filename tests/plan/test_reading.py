@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import json
 from collections.abc import Callable
+from itertools import pairwise
 from typing import Any
 
 import jsonschema
 import pytest
 
-from tests.helpers import framed
+from tests.helpers import framed, solved
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, plan_from, read_plan, write_plan
@@ -50,6 +51,16 @@ def drop(path: str) -> Damage:
     return damage
 
 
+def nest(document: dict[str, Any], deep: int) -> None:
+    """So many splits of one part in each other."""
+    number = document["next_id"]
+    chain = ["place-3", *(f"place-{n}" for n in range(number, number + deep))]
+    for outer, inner in pairwise(chain):
+        document["places"][outer] = {"name": "x", "holds": "rows", "children": [inner]}
+    document["places"][chain[-1]] = {"name": "x", "holds": "drawer"}
+    document["next_id"] = number + deep
+
+
 FAULTS: list[tuple[str, Damage, str, str]] = [
     ("foreign format", put("format", "other"), "/format", "vasculum-plan"),
     ("no format", drop("format"), "/format", "vasculum-plan"),
@@ -87,6 +98,15 @@ FAULTS: list[tuple[str, Damage, str, str]] = [
     ("a loop", lambda d: (d["places"]["place-3"].update(holds="rows", children=["place-12"]), put("places/place-12", {"name": "x", "holds": "columns", "children": ["place-3"]})(d), put("next_id", 13)(d)), "/places/place-3/children", "turns in a circle"),
     ("a fixed row without length", lambda d: (d["places"]["place-3"].update(holds="rows", children=["place-12"]), put("places/place-12", {"name": "x", "holds": "open", "size": {"by": "fixed"}})(d), put("next_id", 13)(d)), "/places/place-12/size/length", "needs its length"),
     ("a thousand and one rows", lambda d: d["places"]["place-3"].update(holds="rows", children=["place-9"] * 1001), "/places/place-3/children", "at most 1000"),
+    ("forty-one splits in each other", lambda d: nest(d, 41), "/places/place-52", "More than 40 splits"),
+    ("a name with a bell", put("name", "a\x07b"), "/name", "U+0007"),
+    ("a name on two lines", put("places/place-3/name", "a\nb"), "/places/place-3/name", "U+000A"),
+    ("half of a pair", put("note", "a\ud800b"), "/note", "unicode"),
+    ("a note that ends a line as nobody does", put("note", "a\u2028b"), "/note", "U+2028"),
+    ("next number far away", put("next_id", 900_000_000), "/next_id", "far above"),
+    ("mark never given", put("marks", {"place-3/front": "ZZ"}), "/marks/place-3~1front", "that were given"),
+    ("mark that is none", put("marks", {"place-3/front": "I"}), "/marks/place-3~1front", "that were given"),
+    ("mark given twice", lambda d: d.update(marks={"place-3/front": "B", "place-3/bottom": "B"}, marks_given=2), "/marks/place-3~1bottom", "place-3/front already"),
     ("a share of nothing", put("places/place-3/size", {"share": 0}), "/places/place-3/size/share", "greater than or equal to 1"),
     ("choice of nothing known", put("choices/colour", "green"), "/choices/colour", "can be chosen"),
     ("choice without unit", put("choices/gap", "1/8"), "/choices/gap", "no unit"),
@@ -175,3 +195,39 @@ def test_the_schema_is_a_schema_and_plans_fit_it(document: dict[str, Any]) -> No
 def test_the_schema_asks_for_what_the_reader_asks_for(document: dict[str, Any]) -> None:
     assert set(plan_schema()["required"]) <= set(document)
     assert Plan.model_validate(document).model_dump(mode="json") == document
+
+
+def test_forty_splits_in_each_other_are_read(document: dict[str, Any]) -> None:
+    nest(document, 40)
+    assert solved(plan_from(document)).solved.quantities
+
+
+def test_a_very_deep_layout_is_refused_at_once(document: dict[str, Any]) -> None:
+    nest(document, 1500)
+    with pytest.raises(FaultyPlan, match="More than 40 splits"):
+        plan_from(document)
+
+
+@pytest.mark.parametrize(
+    ("text", "words"),
+    [('{"format": "vasculum-plan", "version": ' + "9" * 5000 + "}", "5000 digits"), ("[" * 100_000, "nested too deeply")],
+    ids=["a number of 5,000 digits", "a hundred thousand brackets"],
+)  # fmt: skip
+def test_a_text_that_no_plan_can_be_is_refused(text: str, words: str) -> None:
+    with pytest.raises(PlanRefused, match=words):
+        read_plan(text)
+
+
+def test_a_byte_order_mark_is_no_fault() -> None:
+    text = write_plan(framed())
+    assert read_plan("\ufeff" + text) == read_plan(text) == read_plan(("\ufeff" + text).encode())
+
+
+def test_a_refusal_quotes_a_place_and_no_document(document: dict[str, Any]) -> None:
+    for damage in (put("version", "x" * 10_000), put("x" * 10_000, 1), put("choices/" + "y" * 10_000, "1")):
+        broken = json.loads(json.dumps(document))
+        damage(broken)
+        with pytest.raises(FaultyPlan) as refused:
+            plan_from(broken)
+        assert all(len(fault.where) + len(fault.message) < 1300 for fault in refused.value.faults)
+        assert len(refused.value.message) <= 600

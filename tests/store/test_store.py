@@ -1,8 +1,7 @@
-"""The keeper of plans: revisions, undo and redo, history, thinning, backup, damage."""
+"""The keeper of plans: revisions, undo and redo, history, thinning, damage."""
 
 from __future__ import annotations
 
-import sqlite3
 from collections.abc import Iterator
 from datetime import UTC, datetime, timedelta
 from pathlib import Path
@@ -11,10 +10,10 @@ import pytest
 from sqlalchemy import text
 
 from tests.helpers import changed, frameless, step, with_readings
-from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn, StoreRefused
+from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn, PlanRefused, StoreRefused
 from vasculum.plan.document import Plan
-from vasculum.plan.document.marks import with_marks
-from vasculum.store.database import back_up, database_file, open_database
+from vasculum.plan.document.marks import mark_text, with_marks
+from vasculum.store.database import database_file, open_database
 from vasculum.store.plans import Plans, Thinning
 
 
@@ -64,7 +63,7 @@ def test_each_change_is_a_revision(plans: Plans, plan_id: str) -> None:
     assert [e.label for e in plans.history(plan_id)] == ["Named c", "Named b", "Named a", "Made"]
     first = plans.at(plan_id, 2)
     assert first is not None
-    assert first.name == "a"
+    assert first.plan.name == "a"
 
 
 def test_a_change_that_changes_nothing_makes_no_revision(plans: Plans, plan_id: str) -> None:
@@ -140,7 +139,7 @@ def test_a_new_change_after_undo_ends_redo_and_loses_nothing(plans: Plans, plan_
     rename(plans, plan_id, "c")
     assert not plans.get(plan_id).can_redo
     assert names(plans, plan_id, "uu") == ["a", "Frameless"]
-    assert [p.name for n in range(1, 6) if (p := plans.at(plan_id, n))] == ["Frameless", "a", "b", "a", "c"]
+    assert [p.plan.name for n in range(1, 6) if (p := plans.at(plan_id, n))] == ["Frameless", "a", "b", "a", "c"]
 
 
 def test_consecutive_edits_of_one_field_are_one_undo_step(plans: Plans, plan_id: str) -> None:
@@ -208,14 +207,14 @@ def test_the_revision_printed_is_remembered(plans: Plans, plan_id: str) -> None:
 def test_undo_gives_no_number_and_no_mark_a_second_time(plans: Plans, plan_id: str) -> None:
     def with_more(plan: Plan) -> Plan:
         plan = with_readings(plan, "case", {"of": "width", "value": "22 in", "level": "low", "along": "back"})
-        return with_marks(plan, ["place-2/side_left", "place-2/other"])
+        return with_marks(plan, ["place-2/side_left", "place-2/other"], plan.places)
 
     plans.apply(plan_id, 1, with_more, "More")
     undone = plans.undo(plan_id, 2).plan
     assert len(undone.readings) == 3
     assert undone.next_id == frameless().next_id + 1
     assert undone.marks == {"place-2/side_left": "A", "place-2/other": "B"}
-    assert with_marks(undone, ["place-2/third"]).marks["place-2/third"] == "C"
+    assert with_marks(undone, ["place-2/third"], undone.places).marks["place-2/third"] == "C"
 
 
 SHORT = Thinning(kept_whole=30, once_in=10)
@@ -240,7 +239,7 @@ def test_old_history_keeps_the_last_revision_of_each_day(thinned: Plans, clock: 
         rename(plans, plan_id, f"late {plans.get(plan_id).number}")
     head = plans.get(plan_id).number
     old = [n for n in range(1, head - SHORT.kept_whole + 1) if plans.at(plan_id, n)]
-    assert [p.name for n in old if (p := plans.at(plan_id, n))][:5] == [f"day {d} 9" for d in range(5)]
+    assert [p.plan.name for n in old if (p := plans.at(plan_id, n))][:5] == [f"day {d} 9" for d in range(5)]
     assert all(plans.at(plan_id, n) for n in range(head - SHORT.kept_whole + 1, head + 1))
 
 
@@ -277,26 +276,56 @@ def test_the_migrated_tables_are_those_of_the_models(tmp_path: Path) -> None:
     assert differences == []
 
 
-def test_a_backup_is_whole_and_overwrites_nothing(tmp_path: Path, clock: Clock) -> None:
-    engine = open_database(database_file(tmp_path))
-    plan_id = Plans(engine, clock).make(frameless(), "Made").plan_id
-    copy = tmp_path / "copy.sqlite"
-    back_up(database_file(tmp_path), copy)
-    engine.dispose()
-    rows = sqlite3.connect(copy).execute("SELECT id FROM plan").fetchall()
-    assert rows == [(plan_id,)]
-    with pytest.raises(StoreRefused) as refused:
-        back_up(database_file(tmp_path), copy)
-    assert refused.value.code == "backup-exists"
-    with pytest.raises(StoreRefused) as refused:
-        back_up(tmp_path / "none.sqlite", tmp_path / "other.sqlite")
-    assert refused.value.code == "no-database"
-
-
 def test_a_file_that_is_no_database_is_refused_and_left_alone(tmp_path: Path) -> None:
     file = database_file(tmp_path)
     file.write_bytes(b"not a database at all, by any measure" * 100)
     with pytest.raises(StoreRefused) as refused:
         open_database(file)
-    assert refused.value.code == "database-unreadable"
+    assert refused.value.code == "database-damaged"
     assert file.read_bytes().startswith(b"not a database")
+
+
+# ---- nothing is lost, nothing is kept that cannot be opened -------------------------------------------------------
+
+
+def test_a_field_changed_again_and_again_is_still_undone(thinned: Plans) -> None:
+    """A held arrow key: one step of undo, however many revisions it took; and the steps before it."""
+    plans, plan_id = thinned, thinned.make(frameless(), "Made").plan_id
+    for name in ("first", "second"):
+        rename(plans, plan_id, name)
+    for at in range(SHORT.kept_whole + 2 * SHORT.once_in):
+        rename(plans, plan_id, f"typed {at}", field="name")
+    assert plans.undo(plan_id, plans.get(plan_id).number).plan.name == "second"
+    for at in range(SHORT.kept_whole + 2 * SHORT.once_in):
+        rename(plans, plan_id, f"again {at}", field="name")
+    names = []
+    while plans.get(plan_id).can_undo:
+        names.append(plans.undo(plan_id, plans.get(plan_id).number).plan.name)
+    assert names == ["second", "first", "Frameless"]
+
+
+def test_the_revision_printed_is_never_thinned_out(thinned: Plans) -> None:
+    plans, plan_id = thinned, thinned.make(frameless(), "Made").plan_id
+    printed = rename(plans, plan_id, "printed")
+    plans.note_printed(plan_id, printed)
+    for at in range(SHORT.kept_whole + 2 * SHORT.once_in):
+        rename(plans, plan_id, f"typed {at}", field="name")
+    kept = plans.at(plan_id, printed)
+    assert kept is not None
+    assert kept.plan.name == "printed"
+
+
+def test_what_reading_refuses_is_not_written(plans: Plans, plan_id: str) -> None:
+    """A change made past every check still meets the reader before the disk."""
+    too_many = {f"place-2/part_{at}": mark_text(at + 1) for at in range(20_001)}
+
+    def with_too_many(plan: Plan) -> Plan:
+        return plan.model_copy(update={"marks": too_many, "marks_given": len(too_many)})
+
+    for change in (with_too_many, lambda plan: plan.model_copy(update={"next_id": 3})):
+        with pytest.raises(PlanRefused):
+            plans.apply(plan_id, 1, change, "Too far")
+    with pytest.raises(PlanRefused):
+        plans.make(with_too_many(frameless()), "Too far")
+    assert [one.number for one in plans.history(plan_id)] == [1]
+    assert [one.id for one in plans.listed()] == [plan_id]

@@ -27,11 +27,20 @@ class VasculumError(Exception):
     """A refusal with a stable ``code``, a message in plain words, and what would help."""
 
     def __init__(self, code: str, message: str, fix: str = "", where: str = "") -> None:
-        super().__init__(message)
+        super().__init__(cut_short(message))
         self.code = code
-        self.message = message
-        self.fix = fix
-        self.where = where
+        self.message = cut_short(message)
+        self.fix = cut_short(fix)
+        self.where = cut_short(where)
+
+
+MOST_SAID = 600
+"""Characters of a message: it quotes a place or a word, never a whole document."""
+
+
+def cut_short(text: str) -> str:
+    """A text as it is, or its beginning where it would be longer than a message may be."""
+    return text if len(text) <= MOST_SAID else f"{text[: MOST_SAID - 1]}…"
 
 
 class LengthRefused(VasculumError):

@@ -1,26 +1,29 @@
 """The keeper of plans: every change is a revision on disk before it is answered; undo and redo are revisions too.
 
-Thinning: the newest revisions of a plan all stay; of older ones the last of each day stays. Undo ends
-where the revision it leads to has been thinned out.
+What reading would refuse is not written. Thinning: the newest revisions of a plan all stay, and what undo leads to from
+the newest, step by step; the revision last printed; of older ones the last of each day. Undo ends where the revision
+it leads to has been thinned out.
 """
 
 from __future__ import annotations
 
 import uuid
-from collections.abc import Callable
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
 from dataclasses import dataclass
 from datetime import UTC, datetime
-from functools import lru_cache
+from hashlib import blake2b
 from typing import Literal, NamedTuple
 
 from sqlalchemy import Engine, delete, func, select
 from sqlalchemy.orm import Session
 
 from vasculum.core.errors import NoSuchPlan, NoSuchRevision, NothingToUndo, PlanMovedOn
+from vasculum.core.recent import Recent
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.edits.restoring import brought_back
-from vasculum.store.database import writing
+from vasculum.store.database import Turn, writing
 from vasculum.store.models import PlanRow, RevisionRow
 
 
@@ -28,7 +31,7 @@ class Thinning(NamedTuple):
     """How history is thinned out."""
 
     kept_whole: int = 300
-    """The newest revisions of a plan: all of them stay."""
+    """The newest revisions of a plan: all of them stay; and as many steps of undo, however old."""
     once_in: int = 50
     """Thinning happens once in so many revisions."""
 
@@ -47,6 +50,8 @@ class Revision:
     plan_id: str
     number: int
     plan: Plan
+    digest: str
+    """Of the document as it is on disk: another database may have the same number."""
     label: str
     kind: str
     made: datetime
@@ -76,10 +81,28 @@ class HistoryEntry:
     made: datetime
 
 
-@lru_cache(maxsize=64)
+MOST_CHARACTERS = 8_000_000
+"""So much of documents read of late is kept as plans: about 60 MB."""
+_READ: Recent[str, tuple[Plan, int]] = Recent(MOST_CHARACTERS, lambda kept: kept[1])
+
+
+def digest_of(document: str) -> str:
+    """A short name of a document by its contents."""
+    return blake2b(document.encode(), digest_size=12).hexdigest()
+
+
 def _plan_of(document: str) -> Plan:
-    """The plan that a revision holds; a revision never changes."""
-    return read_plan(document)
+    """The plan that a document holds, read once.
+
+    Raises:
+        PlanRefused: where it is none.
+    """
+    digest = digest_of(document)
+    known = _READ.get(digest)
+    if known is None:
+        known = (read_plan(document), len(document))
+        _READ.put(digest, known)
+    return known[0]
 
 
 class Plans:
@@ -93,8 +116,19 @@ class Plans:
     ) -> None:
         self._engine = engine
         self._writing = writing(engine)
+        self._turn = Turn()
         self._now = now
         self._thinning = thinning
+
+    @contextmanager
+    def _written(self) -> Iterator[Session]:
+        """One transaction that writes, in its turn.
+
+        Raises:
+            NotKept: where the database does not take it; nothing is changed then.
+        """
+        with self._turn.taken(), Session(self._writing) as session, session.begin():
+            yield session
 
     def listed(self, deleted: bool = False) -> list[Listed]:
         """The plans, last changed first; or those that were deleted and can be put back."""
@@ -107,29 +141,29 @@ class Plans:
         """Keep a new plan under a new id, or under the one given."""
         plan_id = plan_id or f"plan-{uuid.uuid4().hex[:12]}"
         now = self._stamp()
-        with Session(self._writing) as session, session.begin():
+        with self._written() as session:
             row = PlanRow(id=plan_id, name=plan.name, head=0, printed=None, created=now, changed=now, deleted=None)
             session.add(row)
             session.flush()
             made = self._append(session, row, plan, "made", label)
             return self._revision(session, row, made, plan)
 
-    def get(self, plan_id: str) -> Revision:
+    def get(self, plan_id: str, also_deleted: bool = False) -> Revision:
         """A plan as it is now.
 
         Raises:
-            NoSuchPlan: also for a deleted one.
+            NoSuchPlan: also for a deleted one, unless that is asked for too.
         """
         with Session(self._engine) as session:
-            row = self._row(session, plan_id)
+            row = self._row(session, plan_id, also_deleted)
             return self._revision(session, row, self._at(session, row, row.head))
 
-    def at(self, plan_id: str, number: int) -> Plan | None:
-        """The document of one revision, or None where it was thinned out or never was."""
+    def at(self, plan_id: str, number: int) -> Revision | None:
+        """One revision, or None where it was thinned out or never was."""
         with Session(self._engine) as session:
             row = self._row(session, plan_id)
             found = session.scalar(select(RevisionRow).filter_by(plan_id=row.id, number=number))
-            return None if found is None else _plan_of(found.document)
+            return None if found is None else self._revision(session, row, found)
 
     def keep(self, head: Revision, plan: Plan, label: str, field: str = "", step: Step = "edit") -> Revision:
         """Append a plan worked out from ``head``, where that still is the newest; the same one is not kept twice.
@@ -139,15 +173,14 @@ class Plans:
         """
         if step == "edit" and plan == head.plan:
             return head
-        with Session(self._writing) as session, session.begin():
+        with self._written() as session:
             row = self._row(session, head.plan_id)
             if head.number != row.head:
                 raise PlanMovedOn(head.number, row.head)
             before = self._at(session, row, row.head)
             undo_to, redo_to = self._way(session, row, before, step, field)
             made = self._append(session, row, plan, step, label, field, undo_to, redo_to)
-            if step == "edit":
-                self._thin(session, row)
+            self._thin(session, row)
             return self._revision(session, row, made, plan)
 
     def apply(self, plan_id: str, base: int, change: Callable[[Plan], Plan], label: str, field: str = "") -> Revision:
@@ -197,15 +230,13 @@ class Plans:
 
     def delete(self, plan_id: str) -> None:
         """Put a plan out of sight; it can be put back."""
-        with Session(self._writing) as session, session.begin():
+        with self._written() as session:
             self._row(session, plan_id).deleted = self._stamp()
 
     def restore(self, plan_id: str) -> Revision:
         """Put a deleted plan back."""
-        with Session(self._writing) as session, session.begin():
-            row = session.get(PlanRow, plan_id)
-            if row is None:
-                raise NoSuchPlan("no-such-plan", f"There is no plan {plan_id!r}.", "Look at the list of plans.")
+        with self._written() as session:
+            row = self._row(session, plan_id, also_deleted=True)
             row.deleted = None
             return self._revision(session, row, self._at(session, row, row.head))
 
@@ -215,7 +246,7 @@ class Plans:
         Raises:
             NoSuchPlan, NoSuchRevision.
         """
-        with Session(self._writing) as session, session.begin():
+        with self._written() as session:
             row = self._row(session, plan_id)
             if not self._has(session, row, revision):
                 raise NoSuchRevision("no-such-revision", f"This plan has no revision {revision}.", "Print it as it is.")
@@ -238,9 +269,9 @@ class Plans:
     def _stamp(self) -> datetime:
         return self._now().astimezone(UTC).replace(tzinfo=None)
 
-    def _row(self, session: Session, plan_id: str) -> PlanRow:
+    def _row(self, session: Session, plan_id: str, also_deleted: bool = False) -> PlanRow:
         row = session.get(PlanRow, plan_id)
-        if row is None or row.deleted is not None:
+        if row is None or (row.deleted is not None and not also_deleted):
             raise NoSuchPlan("no-such-plan", f"There is no plan {plan_id!r}.", "Look at the list of plans.")
         return row
 
@@ -264,12 +295,14 @@ class Plans:
         undo_to: int | None = None,
         redo_to: int | None = None,
     ) -> RevisionRow:
+        document = plan.model_dump_json()
+        _plan_of(document)  # what cannot be read again is not written
         row.head += 1
         row.name = plan.name
         row.changed = self._stamp()
         made = RevisionRow(
             plan_id=row.id, number=row.head, kind=kind, label=label[:200], field=field[:400], undo_to=undo_to,
-            redo_to=redo_to, made=row.changed, document=plan.model_dump_json(),
+            redo_to=redo_to, made=row.changed, document=document,
         )  # fmt: skip
         session.add(made)
         session.flush()
@@ -293,19 +326,38 @@ class Plans:
 
     def _revision(self, session: Session, row: PlanRow, at: RevisionRow, plan: Plan | None = None) -> Revision:
         return Revision(
-            row.id, at.number, plan or _plan_of(at.document), at.label, at.kind, _utc(at.made),
+            row.id, at.number, plan or _plan_of(at.document), digest_of(at.document), at.label, at.kind, _utc(at.made),
             self._has(session, row, at.undo_to), self._has(session, row, at.redo_to), row.printed,
         )  # fmt: skip
 
     def _thin(self, session: Session, row: PlanRow) -> None:
         if row.head % self._thinning.once_in:
             return
-        old = RevisionRow.number <= row.head - self._thinning.kept_whole
         day = func.date(RevisionRow.made)
-        last_of_day = select(func.max(RevisionRow.number)).where(RevisionRow.plan_id == row.id, old).group_by(day)
-        session.execute(
-            delete(RevisionRow).where(RevisionRow.plan_id == row.id, old, RevisionRow.number.not_in(last_of_day))
-        )
+        known = {
+            number: (undo_to, redo_to, str(made))
+            for number, undo_to, redo_to, made in session.execute(
+                select(RevisionRow.number, RevisionRow.undo_to, RevisionRow.redo_to, day)
+                .where(RevisionRow.plan_id == row.id)
+                .order_by(RevisionRow.number)
+            )
+        }
+        last_of_day = {made: number for number, (_, _, made) in known.items()}
+        newest = {number for number in known if number > row.head - self._thinning.kept_whole}
+        stays = {*newest, *last_of_day.values(), *self._steps_back(known, row.head), row.printed}
+        gone = [number for number in known if number not in stays]
+        session.execute(delete(RevisionRow).where(RevisionRow.plan_id == row.id, RevisionRow.number.in_(gone)))
+
+    def _steps_back(self, known: Mapping[int, tuple[int | None, int | None, str]], head: int) -> Iterator[int]:
+        """Where redo leads from the newest revision, and where undo does, step by step."""
+        undo, redo, _ = known[head]
+        if redo is not None:
+            yield redo
+        for _ in range(self._thinning.kept_whole):
+            if undo is None:
+                return
+            yield undo
+            undo = known[undo][0] if undo in known else None
 
 
 def _bare(step: RevisionRow) -> str:

@@ -8,6 +8,7 @@ from pathlib import Path
 
 from flask import Flask, Response, request, send_from_directory
 from werkzeug.exceptions import HTTPException
+from werkzeug.security import safe_join
 
 from vasculum.core.errors import (
     LengthRefused,
@@ -21,7 +22,7 @@ from vasculum.core.errors import (
 )
 from vasculum.devices.protocol import DeviceRefused
 from vasculum.plan.document.reading import FaultyPlan
-from vasculum.store.database import database_file, open_database
+from vasculum.store.database import NotKept, database_file, open_database
 from vasculum.store.plans import Plans
 from vasculum.web import devices, files, history, pairing, plans, shop
 from vasculum.web.desk import Desk, desk
@@ -49,6 +50,7 @@ STATUS: dict[type[VasculumError], int] = {
     NotPaired: 403,
     NoNetwork: 503,
     DeviceRefused: 503,
+    NotKept: 503,
     LengthRefused: 422,
     PlanRefused: 422,
 }
@@ -169,13 +171,23 @@ def _failed(failure: Exception) -> Response:
 # ---- the front end ------------------------------------------------------------------------------------------------
 
 
+def _is_built(path: str) -> bool:
+    """Whether it is a file of the front end; of no other file anything is told."""
+    try:
+        within = safe_join(str(STATIC), path)
+        return within is not None and Path(within).is_file()
+    except (OSError, ValueError):  # a name that no file may have
+        return False
+
+
 def _front(path: str) -> Response:
     """A built file, or the page for every address that the page itself knows."""
     if path.startswith("api/"):
         return _problem(404, "not-found", "There is no such address.")
-    if path and (STATIC / path).is_file():
-        response = send_from_directory(STATIC, path, max_age=31_536_000 if path.startswith("assets/") else 0)
-        return response
+    if path and _is_built(path):
+        return send_from_directory(STATIC, path, max_age=31_536_000 if path.startswith("assets/") else 0)
+    if path.startswith("assets/"):
+        return _problem(404, "not-found", "There is no such file.")
     if not (STATIC / "index.html").is_file():
         return Response("The front end is not built. Run: make front\n", 503, content_type="text/plain; charset=utf-8")
     return send_from_directory(STATIC, "index.html", max_age=0)

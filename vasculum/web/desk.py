@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Any, Literal
+from typing import Any, Literal, NamedTuple
 
 import jsonpatch
 from flask import current_app
@@ -10,14 +10,14 @@ from flask import current_app
 from vasculum.core.errors import PlanMovedOn
 from vasculum.core.recent import Recent
 from vasculum.demo import DEMO_PLANS, demo_plan
-from vasculum.drawing.shown import View, drawing_deltas, drawings_of, elevations_of
+from vasculum.drawing.shown import SheetShown, View, drawing_deltas, drawings_of, elevations_of
 from vasculum.plan.document import Plan
 from vasculum.plan.edits.restoring import brought_back
 from vasculum.plan.edits.verbs import acted
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.outcome import Moved, OnScreen, moved, moved_keys, outcome_delta
-from vasculum.plan.telling.solution import solution_of
+from vasculum.plan.telling.solution import Solution, solution_of
 from vasculum.solid.proof import carried, prove
 from vasculum.store.plans import Plans, Revision, Step
 from vasculum.web.messages import ChangeAnswer, Edit, PlanAnswer, PreviewAnswer, PrintState
@@ -35,28 +35,24 @@ class Desk:
 
     def __init__(self, plans: Plans) -> None:
         self.plans = plans
-        self._solved: Recent[tuple[str, int], SolvedPlan] = Recent(MOST_QUANTITIES, _quantities)
+        self._solved: Recent[tuple[str, int, str], SolvedPlan] = Recent(MOST_QUANTITIES, _quantities)
         self._looked_at: SolvedPlan | None = None
 
     # ---- solved plans --------------------------------------------------------------------------------------------
 
     def solved(self, revision: Revision, before: SolvedPlan | None = None) -> SolvedPlan:
         """The solution of one revision, worked out at most once."""
-        return self.solved_at(revision.plan_id, revision.number, revision.plan, before)
-
-    def solved_at(self, plan_id: str, number: int, plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
-        """The solution of a plan's document at a revision."""
-        known = self._solved.get((plan_id, number))
+        known = self._solved.get(_key(revision))
         if known is not None:
             return known
-        solved = marked(plan, before)
-        self._solved.put((plan_id, number), solved)
+        solved = marked(revision.plan, before)
+        self._solved.put(_key(revision), solved)
         return solved
 
     def at(self, plan_id: str, number: int) -> SolvedPlan | None:
         """The solution of an earlier revision, or None where it is no longer kept."""
-        plan = self.plans.at(plan_id, number)
-        return None if plan is None else self.solved_at(plan_id, number, plan)
+        revision = self.plans.at(plan_id, number)
+        return None if revision is None else self.solved(revision)
 
     def _nearer(self, before: SolvedPlan | None) -> SolvedPlan | None:
         """The last preview of the same plan, which has what is being typed already; or the plan itself."""
@@ -69,11 +65,33 @@ class Desk:
     def whole(self, revision: Revision) -> PlanAnswer:
         """A plan with everything about it."""
         solved = self.solved(revision)
+        return self._answer(revision, solved, told(solved))
+
+    def make(self, plan: Plan, label: str, plan_id: str | None = None) -> PlanAnswer:
+        """Keep a new plan, once its whole answer was worked out."""
+        solved = marked(plan)
+        ready = told(solved)
+        revision = self.plans.make(solved.plan, label, plan_id)
+        self._solved.put(_key(revision), solved)
+        return self._answer(revision, solved, ready)
+
+    def put_back(self, plan_id: str) -> PlanAnswer:
+        """Put a deleted plan back, once its whole answer was worked out."""
+        solved = self.solved(self.plans.get(plan_id, also_deleted=True))
+        ready = told(solved)
+        return self._answer(self.plans.restore(plan_id), solved, ready)
+
+    def note_printed(self, plan_id: str, number: int) -> PlanAnswer:
+        """Remember which revision was printed."""
+        solved = self.solved(self.plans.get(plan_id))
+        ready = told(solved)
+        self.plans.note_printed(plan_id, number)
+        revision = self.plans.get(plan_id)
+        return self._answer(revision, solved, ready) if revision.plan == solved.plan else self.whole(revision)
+
+    def _answer(self, revision: Revision, solved: SolvedPlan, ready: Told) -> PlanAnswer:
         return PlanAnswer(
-            **self._at(revision, solved),
-            document=revision.plan,
-            solution=solution_of(solved, prove(solved)),
-            drawings=drawings_of(solved),
+            **self._at(revision, solved), document=solved.plan, solution=ready.solution, drawings=ready.drawings
         )
 
     def edit(self, plan_id: str, edit: Edit) -> ChangeAnswer:
@@ -108,7 +126,7 @@ class Desk:
         drawings = drawing_deltas(before, after, [*elevations_of(after), *([view] if view else [])])
         patch = jsonpatch.make_patch(before.plan.model_dump(mode="json"), after.plan.model_dump(mode="json")).patch
         revision = self.plans.keep(head, after.plan, label, field, step)
-        self._solved.put((revision.plan_id, revision.number), after)
+        self._solved.put(_key(revision), after)
         return ChangeAnswer(**self._at(revision, after), patch=patch, outcome=outcome, drawings=drawings)
 
     def step(self, plan_id: str, base: int, way: Literal["undo", "redo"]) -> ChangeAnswer:
@@ -165,19 +183,39 @@ class Desk:
             if plan_id not in known:
                 self.plans.make(demo_plan(plan_id), "The demo as it ships", plan_id)
 
-    def put_demo_back(self, plan_id: str) -> Revision:
+    def put_demo_back(self, plan_id: str) -> PlanAnswer:
         """Bring a demo plan back to how it ships, as a change that can be undone."""
         known = {p.id for p in self.plans.listed()}
         if plan_id not in known:
-            if plan_id in {p.id for p in self.plans.listed(deleted=True)}:
-                self.plans.restore(plan_id)
-            else:
-                return self.plans.make(demo_plan(plan_id), "The demo as it ships", plan_id)
+            if plan_id not in {p.id for p in self.plans.listed(deleted=True)}:
+                return self.make(demo_plan(plan_id), "The demo as it ships", plan_id)
+            self.put_back(plan_id)
         now = self.plans.get(plan_id)
         plan = brought_back(demo_plan(plan_id), now.plan)
         if plan == now.plan:
-            return now
-        return self.plans.keep(now, self.worked_out(now, plan).plan, "The demo put back as it ships")
+            return self.whole(now)
+        solved = self.worked_out(now, plan)
+        ready = told(solved)
+        revision = self.plans.keep(now, solved.plan, "The demo put back as it ships")
+        self._solved.put(_key(revision), solved)
+        return self._answer(revision, solved, ready)
+
+
+class Told(NamedTuple):
+    """What is said and drawn of a plan."""
+
+    solution: Solution
+    drawings: list[SheetShown]
+
+
+def told(solved: SolvedPlan) -> Told:
+    """Everything that a whole answer says of a plan: worked out before anything is kept."""
+    return Told(solution_of(solved, prove(solved)), drawings_of(solved))
+
+
+def _key(revision: Revision) -> tuple[str, int, str]:
+    """A revision by its contents too: another database may have the same number."""
+    return revision.plan_id, revision.number, revision.digest
 
 
 def called(edit: Edit, now: SolvedPlan) -> str:

@@ -53,8 +53,7 @@ def measuring_sheet_file() -> Response:
 @route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))
 def note_printed(plan_id: str, body: Printed) -> PlanAnswer:
     """Remember which revision was printed."""
-    desk().plans.note_printed(plan_id, body.revision)
-    return desk().whole(desk().plans.get(plan_id))
+    return desk().note_printed(plan_id, body.revision)
 
 
 def _plain(name: str) -> str:

@@ -16,7 +16,6 @@ from vasculum.plan.edits.library_file import library_taken_in, read_library
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
 from vasculum.plan.edits.verbs import acted
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.comparing import compared
 from vasculum.plan.telling.outcome import OutcomeDelta
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
@@ -78,8 +77,7 @@ def _made(body: NewPlan) -> Plan:
 @route("POST", "/plans", PlanAnswer, NewPlan, status=201)
 def make_plan(body: NewPlan) -> PlanAnswer:
     """Keep a new plan."""
-    plan = marked(_made(body)).plan
-    return desk().whole(desk().plans.make(plan, "Measured anew"))
+    return desk().make(_made(body), "Measured anew")
 
 
 @route("POST", "/plans/preview", PreviewAnswer, NewPlan, is_sparse=True)
@@ -95,8 +93,7 @@ def preview_new_plan(body: NewPlan) -> PreviewAnswer:
 @route("POST", "/plans/import", PlanAnswer, status=201, refuses=(413, 415, 422))
 def import_plan() -> PlanAnswer:
     """Keep a plan file, whole, or refuse it with every fault and its place."""
-    plan = marked(read_plan(need_json())).plan
-    return desk().whole(desk().plans.make(plan, "Imported"))
+    return desk().make(read_plan(need_json()), "Imported")
 
 
 @route("GET", "/plans/<plan_id>", PlanAnswer, refuses=(404,))
@@ -116,7 +113,7 @@ def copy_plan(plan_id: str, body: Nothing) -> PlanAnswer:
     """Keep a copy under a name of its own."""
     plan = desk().plans.get(plan_id).plan
     name = f"Copy of {plan.name}"[:120]
-    return desk().whole(desk().plans.make(plan.model_copy(update={"name": name}), f"Copied from {plan.name}"))
+    return desk().make(plan.model_copy(update={"name": name}), f"Copied from {plan.name}")
 
 
 @route("DELETE", "/plans/<plan_id>", status=204, refuses=(404,))
@@ -128,7 +125,7 @@ def delete_plan(plan_id: str) -> None:
 @route("POST", "/plans/<plan_id>/restore", PlanAnswer, Nothing, refuses=(404,))
 def restore_plan(plan_id: str, body: Nothing) -> PlanAnswer:
     """Put a deleted plan back."""
-    return desk().whole(desk().plans.restore(plan_id))
+    return desk().put_back(plan_id)
 
 
 @route("POST", "/plans/<plan_id>/edits", ChangeAnswer, Edit, refuses=(404, 409), is_sparse=True)
@@ -205,7 +202,7 @@ def compare() -> Comparison:
 
 def _seen(plan_id: str, base: int) -> SolvedPlan:
     """The plan as the caller last saw it, worked out."""
-    plan = desk().plans.at(plan_id, base)
-    if plan is None:
+    revision = desk().plans.at(plan_id, base)
+    if revision is None:
         raise PlanMovedOn(base, desk().plans.get(plan_id).number)
-    return desk().solved_at(plan_id, base, plan)
+    return desk().solved(revision)

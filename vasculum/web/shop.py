@@ -100,7 +100,7 @@ def put_demo_back(plan_id: str, body: Nothing) -> PlanAnswer:
     """Bring a demo plan back to how it ships; that can be undone."""
     if plan_id not in DEMO_PLANS:
         raise NoSuchPlan("no-such-plan", f"There is no demo plan {plan_id!r}.", f"There is {', '.join(DEMO_PLANS)}.")
-    return desk().whole(desk().put_demo_back(plan_id))
+    return desk().put_demo_back(plan_id)
 
 
 @route("GET", "/openapi.json")

@@ -2002,7 +2002,7 @@ export interface components {
             };
             /**
              * Marks
-             * @description The mark printed on each part, by part id; never given twice.
+             * @description The mark printed on each part, by part id; never given twice. Parts of places that are gone have none.
              * @default {}
              */
             marks: {
@@ -2010,6 +2010,7 @@ export interface components {
             };
             /**
              * Marks Given
+             * @description How many marks were ever given: the next one is new.
              * @default 0
              */
             marks_given: number;

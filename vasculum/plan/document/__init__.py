@@ -6,7 +6,9 @@ with a unit, as typed. Every collection is an object keyed by id; ids end in a n
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from typing import Annotated, Any, Literal
+from unicodedata import category
 
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field
 from pydantic_core import PydanticCustomError
@@ -66,9 +68,30 @@ WeightText = Annotated[
     Field(max_length=40, description="A weight with its unit, as typed.", examples=["45 kg", "100 lb"]),
     AfterValidator(_weight),
 ]
-Id = Annotated[str, Field(pattern=r"^[a-z]+(-[a-z]+)*-[1-9][0-9]{0,8}$", examples=["reading-7"])]
-Name = Annotated[str, Field(min_length=1, max_length=120)]
-Note = Annotated[str, Field(max_length=2000)]
+Id = Annotated[str, Field(max_length=60, pattern=r"^[a-z]+(-[a-z]+)*-[1-9][0-9]{0,8}$", examples=["reading-7"])]
+
+
+def _one_line(text: str) -> str:
+    return _without_control(text, "")
+
+
+def _lines(text: str) -> str:
+    return _without_control(text, "\t\n\r")
+
+
+def _without_control(text: str, allowed: str) -> str:
+    """Refuse signs that no screen shows and no file may carry."""
+    for at, sign in enumerate(text):
+        if (category(sign) in ("Cc", "Cs") and sign not in allowed) or sign in "\u2028\u2029":
+            raise PydanticCustomError(
+                "control", "Sign {at} is the control character {code}: take it out.",
+                {"at": at + 1, "code": f"U+{ord(sign):04X}"},
+            )  # fmt: skip
+    return text
+
+
+Name = Annotated[str, Field(min_length=1, max_length=120), AfterValidator(_one_line)]
+Note = Annotated[str, Field(max_length=2000), AfterValidator(_lines)]
 Choices = Annotated[
     dict[Annotated[str, Field(pattern=r"^[a-z][a-z_]{0,59}$")], Annotated[str, Field(max_length=140)]],
     Field(max_length=200, description="What a person wants here, by name; anything else is looked up further out."),
@@ -127,7 +150,7 @@ class Reading(Model):
     """On which side the tape was held."""
     plus_minus: LengthText | None = None
     """How far the reading may be off."""
-    taken_by: Annotated[str, Field(max_length=60)] = ""
+    taken_by: Annotated[str, Field(max_length=60), AfterValidator(_one_line)] = ""
     """Who held the tape."""
     taken_at: Annotated[str, Field(pattern=TIME)] | None = None
     """When, in universal time: `2026-11-25T09:30:00Z`."""
@@ -364,8 +387,24 @@ class Plan(Model):
     as_built: Annotated[dict[str, PositiveLengthText], Field(max_length=2000)] = {}
     """Sizes as they were really cut or found, by key `place-id/name`."""
     marks: Annotated[dict[str, str], Field(max_length=20_000)] = {}
-    """The mark printed on each part, by part id; never given twice."""
-    marks_given: Annotated[int, Field(ge=0, le=999_999)] = 0
+    """The mark printed on each part, by part id; never given twice. Parts of places that are gone have none."""
+    marks_given: Annotated[int, Field(ge=0, le=999_999_999)] = 0
+    """How many marks were ever given: the next one is new."""
+
+    def collections(self) -> dict[str, Mapping[str, Model]]:
+        """Everything that has an id, by where it stands in the document."""
+        return {
+            "spaces": self.spaces,
+            "surveys": self.surveys,
+            "readings": self.readings,
+            "obstructions": self.obstructions,
+            "scribes": self.scribes,
+            "places": self.places,
+            "library/sheets": self.library.sheets,
+            "library/runners": self.library.runners,
+            "library/boards": self.library.boards,
+            "library/bands": self.library.bands,
+        }
 
     def length(self, text: str) -> Mm:
         """The exact length of a text of this plan."""

@@ -60,10 +60,7 @@ def _as_operation(step: PatchStep) -> dict[str, Any]:
 
 
 def _ids(plan: Plan) -> set[str]:
-    return {
-        *plan.spaces, *plan.surveys, *plan.readings, *plan.obstructions, *plan.scribes, *plan.places,
-        *plan.library.sheets, *plan.library.runners, *plan.library.boards, *plan.library.bands,
-    }  # fmt: skip
+    return {id_ for things in plan.collections().values() for id_ in things}
 
 
 def _reused_ids(before: Plan, after: Plan) -> list[Fault]:

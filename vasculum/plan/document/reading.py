@@ -11,17 +11,34 @@ from typing import Any, NamedTuple, NoReturn
 from pydantic import ValidationError
 
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.errors import LengthRefused, NoSuchQuantity, NumberRefused, PlanRefused, WeightRefused
+from vasculum.core.errors import (
+    LengthRefused,
+    NoSuchQuantity,
+    NumberRefused,
+    PlanRefused,
+    WeightRefused,
+    cut_short,
+)
 from vasculum.core.flow import read_key
 from vasculum.core.tables import choosables, editions, tools
 from vasculum.plan.document import FORMAT, SPLITS, UPRIGHT, VERSION, Obstruction, Plan
 from vasculum.plan.document.choices import NUMBERS, worth_of
+from vasculum.plan.document.marks import number_of_mark
 from vasculum.plan.document.upgrades import upgraded
 
 LARGEST_FILE = 2_000_000
 """Bytes. A plan of a thousand drawers stays below it."""
 DEEPEST = 40
+"""Objects in objects of a file."""
+DEEPEST_SPLIT = 40
+"""Splits in splits of a layout."""
+FURTHEST_ID = 1_000_000
+LAST_ID = 990_000_000
+"""Above the highest number of a plan, and above all, no id is begun: there must be room for the next ones."""
+MOST_DIGITS = 20
 MOST_FAULTS = 20
+MOST_QUOTED = 40
+"""Characters of what a refusal quotes."""
 
 
 class Fault(NamedTuple):
@@ -39,7 +56,7 @@ class FaultyPlan(PlanRefused):
         message = f"{first.message} (at {first.where or 'the top'})"
         more = len(faults) - 1
         super().__init__(code, message + (f" and {more} more" if more else ""), fix, first.where)
-        self.faults = faults[:MOST_FAULTS]
+        self.faults = [Fault(cut_short(where), cut_short(said)) for where, said in faults[:MOST_FAULTS]]
 
 
 def read_plan(text: str | bytes) -> Plan:
@@ -62,7 +79,7 @@ def plan_from(document: Any) -> Plan:
         _refuse("not-a-plan", "/format", f"This file does not say that it is a {FORMAT}.")
     version = document.get("version")
     if not isinstance(version, int) or isinstance(version, bool) or version < 1:
-        _refuse("not-a-plan", "/version", f"The version should be a whole number, not {version!r}.")
+        _refuse("not-a-plan", "/version", f"The version should be a whole number, not {repr(version)[:MOST_QUOTED]}.")
     if version > VERSION:
         _refuse(
             "plan-from-the-future", "/version", f"This file is version {version}; versions up to {VERSION} are read."
@@ -91,7 +108,12 @@ def _parsed(text: str | bytes) -> Any:
     try:
         if isinstance(text, bytes):
             text = text.decode("utf-8-sig")
-        parsed = json.loads(text, object_pairs_hook=_without_doubles, parse_constant=_no_constant)
+        parsed = json.loads(
+            text.removeprefix("\ufeff"),
+            object_pairs_hook=_without_doubles,
+            parse_constant=_no_constant,
+            parse_int=_whole,
+        )
     except UnicodeDecodeError as damaged:
         _refuse("plan-damaged", "", f"The file is not UTF-8 text: byte {damaged.start} cannot be read.")
     except json.JSONDecodeError as damaged:
@@ -111,8 +133,14 @@ def _without_doubles(pairs: list[tuple[str, Any]]) -> dict[str, Any]:
     names = Counter(name for name, _ in pairs)
     for name, count in names.items():
         if count > 1:
-            _refuse("plan-damaged", "", f"{name!r} stands {count} times in one object.")
+            _refuse("plan-damaged", "", f"{name[:MOST_QUOTED]!r} stands {count} times in one object.")
     return dict(pairs)
+
+
+def _whole(digits: str) -> int:
+    if len(digits) > MOST_DIGITS:
+        _refuse("plan-damaged", "", f"A number of {len(digits)} digits is none that a plan may hold.")
+    return int(digits)
 
 
 def _no_constant(constant: str) -> NoReturn:
@@ -149,6 +177,7 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
         yield Fault("/defaults_edition", f"There is no defaults edition {plan.defaults_edition!r} here.")
         return
     yield from _id_faults(plan)
+    yield from _mark_faults(plan)
     yield from _order_faults("/space_order", plan.space_order, plan.spaces)
     yield from _order_faults("/reading_order", plan.reading_order, plan.readings)
     yield from _space_faults(plan)
@@ -183,19 +212,7 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
 
 def _id_faults(plan: Plan) -> Iterator[Fault]:
     used: dict[str, str] = {}
-    collections: dict[str, Iterable[str]] = {
-        "spaces": plan.spaces,
-        "surveys": plan.surveys,
-        "readings": plan.readings,
-        "obstructions": plan.obstructions,
-        "scribes": plan.scribes,
-        "places": plan.places,
-        "library/sheets": plan.library.sheets,
-        "library/runners": plan.library.runners,
-        "library/boards": plan.library.boards,
-        "library/bands": plan.library.bands,
-    }
-    for name, ids in collections.items():
+    for name, ids in plan.collections().items():
         for id_ in ids:
             where = f"/{name}/{id_}"
             if id_ in used:
@@ -203,6 +220,21 @@ def _id_faults(plan: Plan) -> Iterator[Fault]:
             used[id_] = where
             if int(id_.rpartition("-")[2]) >= plan.next_id:
                 yield Fault(where, f"The number of {id_!r} is not below next_id, {plan.next_id}.")
+    most = max((int(id_.rpartition("-")[2]) for id_ in used), default=0)
+    if plan.next_id > min(most + FURTHEST_ID, LAST_ID):
+        yield Fault("/next_id", f"{plan.next_id} is far above every number in the plan; the highest is {most}.")
+
+
+def _mark_faults(plan: Plan) -> Iterator[Fault]:
+    """A mark is one of those that were given, and of one part."""
+    borne: dict[str, str] = {}
+    for part, mark in plan.marks.items():
+        where, number = pointer(["marks", part]), number_of_mark(mark)
+        if number is None or number > plan.marks_given:
+            yield Fault(where, f"{mark!r} is none of the {plan.marks_given} marks that were given.")
+        elif mark in borne:
+            yield Fault(where, f"{mark} is the mark of {borne[mark]} already.")
+        borne[mark] = part
 
 
 def _order_faults(where: str, order: list[str], things: Iterable[str]) -> Iterator[Fault]:
@@ -269,9 +301,12 @@ def _tree_faults(plan: Plan, owned: Callable[[str, str], Iterator[Fault]]) -> It
             if child not in plan.places:
                 yield Fault(f"{where}/{at}", f"There is no place {child!r}.")
             yield from owned(child, f"{where}/{at}")
-    for id_ in plan.places:
-        if (circle := _circle(plan, id_)) is not None:
-            yield Fault(f"/places/{id_}/children", f"The layout turns in a circle: {' → '.join(circle)}.")
+    if (circle := _circle(plan)) is not None:
+        yield Fault(f"/places/{circle[0]}/children", f"The layout turns in a circle: {' → '.join(circle)}.")
+        return
+    for space in plan.spaces.values():
+        if (too_deep := _too_deep(plan, space.holds)) is not None:
+            yield Fault(f"/places/{too_deep}", f"More than {DEEPEST_SPLIT} splits stand in each other here.")
             return
     for id_, place in plan.places.items():
         if place.size.by == "fixed" and place.size.length is None:
@@ -282,19 +317,28 @@ def _tree_faults(plan: Plan, owned: Callable[[str, str], Iterator[Fault]]) -> It
             yield Fault(f"/places/{id_}/ratio", "Graduated parts grow by a step or by a ratio, not by both.")
 
 
-def _circle(plan: Plan, start: str) -> list[str] | None:
-    """The way from a place back to itself, or None."""
-    ways = [[start]]
-    seen = set()
-    while ways:
-        way = ways.pop()
-        place = plan.places.get(way[-1])
-        for child in place.children if place and place.holds in SPLITS else []:
-            if child == start:
-                return [*way, child]
-            if child not in seen:
-                seen.add(child)
-                ways.append([*way, child])
+def _too_deep(plan: Plan, root: str) -> str | None:
+    """A place that stands in more splits than a layout may have in each other, or None."""
+    level = [root]
+    for _ in range(DEEPEST_SPLIT + 1):
+        level = [child for id_ in level if id_ in plan.places for child in plan.places[id_].children]
+    return level[0] if level else None
+
+
+def _circle(plan: Plan) -> list[str] | None:
+    """A way from a place back to itself, or None: who follows what holds each place comes to an end, or to a circle."""
+    holder = {child: id_ for id_, place in plan.places.items() if place.holds in SPLITS for child in place.children}
+    done: set[str] = set()
+    for start in plan.places:
+        way: dict[str, None] = {}
+        at: str | None = start
+        while at is not None and at not in done and at not in way:
+            way[at] = None
+            at = holder.get(at)
+        if at is not None and at in way:
+            found = list(way)
+            return [at, *reversed(found[found.index(at) + 1 :]), at]
+        done |= way.keys()
     return None
 
 

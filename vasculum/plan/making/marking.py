@@ -11,6 +11,6 @@ from vasculum.plan.making.pieces import pieces_of
 
 
 def marked(plan: Plan, before: SolvedPlan | None = None) -> SolvedPlan:
-    """Solve a plan and give every new piece its mark."""
+    """Solve a plan and give every new piece its mark; what is gone gives up its own."""
     solved = solve_plan(plan, before)
-    return replace(solved, plan=with_marks(plan, (piece.id for piece in pieces_of(solved))))
+    return replace(solved, plan=with_marks(plan, (p.id for p in pieces_of(solved)), solved.laid.places))
