@@ -72,7 +72,7 @@ def test_a_waiting_size_is_an_empty_cell() -> None:
     assert {row[4] for row in rows[1:]} == {""}
 
 
-@pytest.mark.parametrize("name", ["=1+1", "+1", "-1", "@x"])
+@pytest.mark.parametrize("name", ["=1+1", "+1", "-1", "−1", "@x"])
 def test_a_name_that_a_spreadsheet_would_run_is_marked_as_text(name: str) -> None:
     plan = frameless()
     sheet = plan.choices["side_sheet"]

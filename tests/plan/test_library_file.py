@@ -68,3 +68,11 @@ def test_a_bad_row_says_why_by_its_number_and_the_good_ones_stand(kind: str, row
 def test_a_foreign_file_is_refused_whole(text: str) -> None:
     with pytest.raises(PlanRefused):
         read_library(text)
+
+
+def test_a_byte_order_mark_is_no_fault_and_a_number_without_end_is_one() -> None:
+    plan = frameless()
+    text = library_json(plan).decode()
+    assert read_library("\ufeff" + text) == read_library(text)
+    with pytest.raises(PlanRefused, match="no whole JSON"):
+        read_library('{"format": "vasculum-library", "version": ' + "9" * 5000 + "}")

@@ -43,7 +43,9 @@ BAD: list[tuple[str, str]] = [
     ("width,front,deep,24", "level: 'deep' is not known"),
     ("girth,front,low,24", "of: 'girth' is not known"),
     ("width,front,low,0", "more than nothing"),
-    ("width,front,low,", "Read nothing"),
+    ("width,front,low,", "reading is missing"),
+    ("width", "reading is missing"),
+    ("width,front,low,24,wavy", "5 cells, and the first row names 4"),
 ]
 
 
@@ -81,3 +83,33 @@ def test_what_is_no_table_is_refused(text: str, code: str) -> None:
     with pytest.raises(PlanRefused) as refused:
         read_readings(plan, space_of(plan), text)
     assert refused.value.code == code
+
+
+UNREADABLE: list[tuple[str, str, str]] = [
+    ("a quote that is not closed", 'of,reading,note\nwidth,24,flat\nheight,18,"wavy\ndepth,20,', "line 3"),
+    ("text after a closed quote", 'of,reading\nwidth,"24"x', "line 2"),
+    ("a cell without end", "of,reading,note\nwidth,24," + "x" * 131_073, "line 2"),
+    ("a column twice", "of,reading,of\nwidth,24,height", "twice"),
+]
+
+
+@pytest.mark.parametrize(("what", "text", "said"), UNREADABLE, ids=[one[0] for one in UNREADABLE])
+def test_a_damaged_table_is_refused_with_its_row(what: str, text: str, said: str) -> None:
+    plan = frameless()
+    with pytest.raises(PlanRefused, match=said) as refused:
+        read_readings(plan, space_of(plan), text)
+    assert len(refused.value.message) < 300
+
+
+def test_a_byte_order_mark_and_inch_marks_are_no_damage() -> None:
+    plan = frameless()
+    rows = read_readings(plan, space_of(plan), '\ufeffof,reading,note\nwidth,22 1/2","two\nlines"\r\nheight,9"\r\n')
+    assert [(row.line, row.reading and row.reading.value) for row in rows] == [(2, '22 1/2"'), (4, '9"')]
+    assert rows[0].text == 'width,22 1/2","two\nlines"'
+
+
+@pytest.mark.parametrize("note", ["a\x00b", "a\x0bb", "a\x85b"])
+def test_a_control_character_in_a_cell_is_named_in_its_row(note: str) -> None:
+    plan = frameless()
+    (row,) = read_readings(plan, space_of(plan), f"of,reading,note\nwidth,24,{note}")
+    assert "control character" in row.problem

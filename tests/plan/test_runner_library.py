@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import frameless, with_runner
+from tests.helpers import changed, frameless, step, with_runner
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.runners_csv import COLUMNS, read_runners, runners_csv, taken_in
@@ -61,3 +61,13 @@ def test_nothing_good_changes_nothing() -> None:
 
 def test_every_column_is_written() -> None:
     assert runners_csv(frameless()).decode().splitlines()[0].split(",") == list(COLUMNS)
+
+
+@pytest.mark.parametrize("start", ["=", "+", "-", "−", "@"])
+def test_a_name_that_a_spreadsheet_would_run_goes_out_as_text_and_comes_back_as_it_was(start: str) -> None:
+    plan = frameless()
+    runner = next(iter(plan.library.runners))
+    plan = changed(plan, step(f"/library/runners/{runner}/name", f"{start}1+1", "replace"))
+    table = runners_csv(plan).decode()
+    assert f"'{start}1+1" in table
+    assert read_runners(plan, table)[0].runner == plan.library.runners[runner]

@@ -5,6 +5,7 @@ from __future__ import annotations
 import csv
 import io
 
+from vasculum.plan.document.cells import harmless
 from vasculum.plan.telling.solution import Size, Solution
 
 COLUMNS = (
@@ -32,8 +33,3 @@ def parts_csv(solution: Solution) -> bytes:
 
 def _cells(size: Size) -> tuple[str, str, str]:
     return ("", "", "") if size.value is None else (size.value.text, size.value.other, size.value.mm or "")
-
-
-def harmless(cell: object) -> object:
-    """A text that a spreadsheet would run as a formula is marked as text."""
-    return f"'{cell}" if isinstance(cell, str) and cell[:1] in ("=", "+", "-", "@", "\t") else cell

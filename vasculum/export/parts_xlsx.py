@@ -11,7 +11,7 @@ from openpyxl.styles import Alignment, Font
 from openpyxl.utils import get_column_letter
 from openpyxl.worksheet.worksheet import Worksheet
 
-from vasculum.export.parts_csv import harmless
+from vasculum.plan.document.cells import harmless
 from vasculum.plan.telling.solution import PartShown, Shown, Solution
 
 PARTS = (

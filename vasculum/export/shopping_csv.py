@@ -5,7 +5,7 @@ from __future__ import annotations
 import csv
 import io
 
-from vasculum.export.parts_csv import harmless
+from vasculum.plan.document.cells import harmless
 from vasculum.plan.telling.solution import Solution
 
 COLUMNS = ("what", "need", "buy", "cost")

@@ -53,8 +53,8 @@ def read_library(text: str) -> list[LibraryRow]:
         PlanRefused: ``not-a-library`` when the text is no such file, ``too-many-rows``.
     """
     try:
-        body = json.loads(text)
-    except (json.JSONDecodeError, RecursionError) as damaged:
+        body = json.loads(text.removeprefix("\ufeff"))
+    except (ValueError, RecursionError) as damaged:  # no JSON, or a number of thousands of digits
         raise PlanRefused(
             "not-a-library", "This is no whole JSON.", "Choose a library that was exported here."
         ) from damaged
@@ -62,11 +62,11 @@ def read_library(text: str) -> list[LibraryRow]:
         raise PlanRefused("not-a-library", f"It does not say that it is a {FORMAT}.", "Choose a library file.")
     if body.get("version") != VERSION:
         raise PlanRefused(
-            "not-a-library", f"Version {body.get('version')!r} is not read here.", f"Version {VERSION} is."
+            "not-a-library", f"Version {repr(body.get('version'))[:40]} is not read here.", f"Version {VERSION} is."
         )
     if unknown := sorted(body.keys() - KINDS.keys() - {"format", "version"}):
         raise PlanRefused(
-            "not-a-library", f"There are no {unknown[0]!r} in a library.", f"There is {', '.join(KINDS)}."
+            "not-a-library", f"There are no {unknown[0][:40]!r} in a library.", f"There is {', '.join(KINDS)}."
         )
     rows = [(kind, number, row) for kind in KINDS for number, row in enumerate(_rows(body, kind), 1)]
     if len(rows) > MOST_ROWS:

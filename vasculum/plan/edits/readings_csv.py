@@ -43,8 +43,12 @@ def read_readings(plan: Plan, space: str, text: str) -> list[ReadRow]:
     """
     if space not in plan.spaces:
         raise PlanRefused("no-such-space", f"There is no space {space!r} in this plan.")
-    rows = pasted_rows(text, COLUMNS, NEEDED)
-    return [_row(plan, space, line, cells, said) for line, cells, said in rows]
+    return [
+        ReadRow(line=row.line, text=row.text, station="", reading=None, problem=row.problem)
+        if row.problem
+        else _row(plan, space, row.line, row.cells, row.text)
+        for row in pasted_rows(text, COLUMNS, NEEDED)
+    ]
 
 
 def taken_in(plan: Plan, rows: list[ReadRow]) -> list[PatchStep]:

@@ -18,6 +18,7 @@ from pydantic import ValidationError
 from vasculum.core.errors import LengthRefused
 from vasculum.core.lengths import UNIT_MM, read_length
 from vasculum.plan.document import Model, Plan, Runner
+from vasculum.plan.document.cells import harmless
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.pasted import pasted_rows
 
@@ -51,7 +52,7 @@ def runners_csv(plan: Plan) -> bytes:
         row |= {name: "; ".join(getattr(runner, name)) for name in LISTS} | {
             "measured": "yes" if runner.measured else "no"
         }
-        writer.writerow([row[name] or "" for name in COLUMNS])
+        writer.writerow([harmless(row[name] or "") for name in COLUMNS])
     return out.getvalue().encode()
 
 
@@ -61,7 +62,12 @@ def read_runners(plan: Plan, text: str) -> list[RunnerRow]:
     Raises:
         PlanRefused: ``no-table``, ``too-many-rows``.
     """
-    return [_row(plan, line, cells, said) for line, cells, said in pasted_rows(text, COLUMNS, NEEDED)]
+    return [
+        RunnerRow(line=row.line, text=row.text, runner=None, problem=row.problem)
+        if row.problem
+        else _row(plan, row.line, row.cells, row.text)
+        for row in pasted_rows(text, COLUMNS, NEEDED)
+    ]
 
 
 def taken_in(plan: Plan, rows: list[RunnerRow]) -> list[PatchStep]:
@@ -90,8 +96,6 @@ def _row(plan: Plan, line: int, cells: Mapping[str, str], text: str) -> RunnerRo
 
 def _runner(plan: Plan, cells: Mapping[str, str]) -> Runner:
     unit = plan.units.length
-    if missing := [name for name in NEEDED if not cells.get(name)]:
-        raise ValueError(f"{missing[0]} is missing.")
     body: dict[str, Any] = {"name": cells["name"], "kind": cells["kind"].lower(), "metal": "0 mm"}
     for name in LENGTHS:
         if cells.get(name):
