@@ -12,6 +12,7 @@ import pytest
 
 from tests.helpers import frameless, measured
 from vasculum.plan.document.reading import write_plan
+from vasculum.store.database import database_file, open_database
 
 ROOT = Path(__file__).parent.parent
 
@@ -125,3 +126,41 @@ def test_without_optimisation_is_required_for_reasons(folder: Path) -> None:
     )  # fmt: skip
     assert stripped.returncode != 0
     assert "docstring" in stripped.stderr
+
+
+BAD_CALLS: list[tuple[tuple[str, ...], str]] = [
+    (("serve", "--port", "99999"), "99999 is not in the range"),
+    (("serve", "--port", "-1"), "-1 is not in the range"),
+    (("serve", "--data", "plan.json/below", "--port", "0"), "cannot be made"),
+    (("export", "plan.json", "--to", "nowhere/x.pdf"), "nowhere/x.pdf: No such file"),
+    (("measuring-sheet", "--to", "nowhere/x.pdf"), "No such file"),
+    (("measuring-sheet", "--to", "x.pdf", "--for", "moon"), "'moon' is not one of"),
+    (("solve", "no-such.json"), "does not exist"),
+    (("solve", "bytes.json"), "not UTF-8"),
+    (("solve", "deep.json"), "nested too deeply"),
+    (("restore", "--data", ".", "plan.json"), "damaged, or no database"),
+    (("restore", "--data", ".", "none.sqlite"), "There is no file"),
+    (("salvage", "--data", "nowhere", "saved"), "There is no database"),
+]
+
+
+@pytest.mark.parametrize(("call", "said"), BAD_CALLS, ids=[" ".join(call) for call, _ in BAD_CALLS])
+def test_a_bad_call_is_answered_in_a_few_words(folder: Path, call: tuple[str, ...], said: str) -> None:
+    (folder / "bytes.json").write_bytes(bytes(range(128, 256)))
+    (folder / "deep.json").write_text("[" * 5000 + "]" * 5000)
+    done = run(*call, cwd=folder)
+    assert done.returncode == 2
+    assert said in done.stderr
+    assert "Traceback" not in done.stderr
+
+
+def test_a_backup_goes_out_and_comes_back(folder: Path) -> None:
+    open_database(database_file(folder)).dispose()
+    assert "read it back: 0 plans" in run("backup", "--data", ".", "copy.sqlite", cwd=folder).stdout
+    assert "Brought back 0 plans" in run("restore", "--data", ".", "copy.sqlite", cwd=folder).stdout
+
+
+def test_signs_without_a_glyph_are_named_on_the_error_stream(folder: Path) -> None:
+    plan = frameless().model_copy(update={"name": "木"})
+    (folder / "signs.json").write_text(write_plan(plan))
+    assert "木" in run("export", "signs.json", "--to", "signs.pdf", cwd=folder).stderr

@@ -13,6 +13,7 @@ from vasculum import __version__
 from vasculum.core.errors import VasculumError
 from vasculum.core.flow import read_key
 from vasculum.plan.document.reading import FaultyPlan, read_plan
+from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.solution import Solution, solution_of
@@ -24,6 +25,9 @@ DATA = click.option(
     type=click.Path(file_okay=False, path_type=Path),
     envvar="VASCULUM_DATA",
     help="Folder for the database; by default a folder of this user.",
+)
+PORT = click.option(
+    "--port", type=click.IntRange(0, 65535), default=8017, show_default=True, help="0 takes any free port."
 )
 BY_ENDING = {
     ".json": "plan.json", ".csv": "parts.csv", ".xlsx": "parts.xlsx", ".svg": "drawing.svg", ".dxf": "drawing.dxf",
@@ -43,6 +47,10 @@ class _Commands(click.Group):
             raise click.exceptions.Exit(2) from refused
         except VasculumError as refused:
             click.echo(f"{refused.message} {refused.fix}".strip(), err=True)
+            raise click.exceptions.Exit(2) from refused
+        except OSError as refused:
+            what = f"{refused.filename}: " if refused.filename else ""
+            click.echo(f"{what}{refused.strerror or refused}.", err=True)
             raise click.exceptions.Exit(2) from refused
 
 
@@ -157,7 +165,14 @@ def export(plan_file: Path, target: Path) -> None:
 
 @main.command("measuring-sheet")
 @click.option("--to", "target", required=True, type=click.Path(dir_okay=False, path_type=Path))
-@click.option("--for", "what", default="cabinet", show_default=True, help="Kind of space: alcove, bed, vehicle …")
+@click.option(
+    "--for",
+    "what",
+    type=click.Choice([one.what for one in SETTINGS]),
+    default="cabinet",
+    show_default=True,
+    help="Kind of space.",
+)
 def measuring(target: Path, what: str) -> None:
     """Write a blank measuring sheet to print."""
     from vasculum.export.pdf.measuring import measuring_sheet
@@ -177,7 +192,7 @@ def schema() -> None:
 
 @main.command()
 @DATA
-@click.option("--port", default=8017, show_default=True, help="0 takes any free port.")
+@PORT
 def serve(data: Path | None, port: int) -> None:
     """Serve the app to this machine."""
     from vasculum.web.serving import serve_forever
@@ -187,7 +202,7 @@ def serve(data: Path | None, port: int) -> None:
 
 @main.command()
 @DATA
-@click.option("--port", default=8017, show_default=True, help="0 takes any free port.")
+@PORT
 def demo(data: Path | None, port: int) -> None:
     """Serve the app with the demo in it."""
     from vasculum.web.serving import serve_forever

@@ -148,7 +148,12 @@ def read_only(file: Path) -> str:
 def _make_private(file: Path) -> None:
     """Nobody but this user reads the plans: the folder, where it is made here or is the usual one, and the file."""
     is_ours = not file.parent.exists() or file.parent == data_folder()
-    file.parent.mkdir(parents=True, exist_ok=True)
+    try:
+        file.parent.mkdir(parents=True, exist_ok=True)
+    except OSError as refused:
+        raise StoreRefused(
+            "no-folder", f"The folder {file.parent} cannot be made: {refused.strerror}.", "Choose another with --data."
+        ) from refused
     with suppress(OSError):
         if is_ours:
             file.parent.chmod(PRIVATE_FOLDER)
