@@ -42,6 +42,9 @@ export function readOf(typed: Schemas['TypedRead'] | null | undefined): LengthRe
   return typed?.read ?? null
 }
 
+const isProblem = (error: unknown): error is Problem =>
+  typeof error === 'object' && error !== null && 'code' in error && 'status' in error
+
 /** The data of an answer; a problem or a silence is thrown as Refused. */
 export async function answered<T>(
   call: Promise<{ data?: T | undefined; error?: unknown; response: Response }>,
@@ -53,6 +56,6 @@ export async function answered<T>(
     if (failure instanceof DOMException && failure.name === 'AbortError') throw failure
     throw new Refused(null)
   }
-  if (got.error !== undefined || !got.response.ok) throw new Refused((got.error as Problem) ?? null)
+  if (got.error !== undefined || !got.response.ok) throw new Refused(isProblem(got.error) ? got.error : null)
   return got.data as T
 }

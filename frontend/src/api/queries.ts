@@ -1,6 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
-import { answered, client } from './client'
+import { answered, client, Refused } from './client'
+
+/** Where there was no answer it is asked again, until there is one. */
+const untilAnswered = (failure: Error | null) =>
+  failure instanceof Refused && (failure.problem?.status ?? 503) === 503 ? 3000 : false
 
 export const planKey = (id: string) => ['plan', id] as const
 
@@ -10,10 +14,16 @@ export const usePlanQuery = (id: string) =>
     queryKey: planKey(id),
     queryFn: () => answered(client.GET('/api/plans/{plan_id}', { params: { path: { plan_id: id } } })),
     staleTime: Number.POSITIVE_INFINITY,
+    refetchInterval: (query) => untilAnswered(query.state.error),
   })
 
 export const usePlanList = () =>
-  useQuery({ queryKey: ['plans'], queryFn: () => answered(client.GET('/api/plans')), staleTime: 0 })
+  useQuery({
+    queryKey: ['plans'],
+    queryFn: () => answered(client.GET('/api/plans')),
+    staleTime: 0,
+    refetchInterval: (query) => untilAnswered(query.state.error),
+  })
 
 /** The edition of the defaults that the plan in hand was made with; outside a plan there is none. */
 export const Edition = createContext('')

@@ -1,21 +1,35 @@
 import Button from 'react-bootstrap/Button'
 import { useCommands, useKeeping, usePlan } from '../plan/PlanDesk'
+import type { Stuck } from '../plan/useSending'
+
+const named = (label: string) => label && `, ${label},`
+
+/** What waits to be kept: how much, and the first of it by its name. */
+function waitingSaid(stuck: Stuck | null): string {
+  const waiting = stuck?.waiting ?? []
+  const first = waiting[0]?.label
+  const more = waiting.length > 1 ? ` and ${waiting.length - 1} more` : ''
+  return first ? `Waiting here: ${first}${more}.` : `What you changed${more} waits here.`
+}
 
 /** What must not be overlooked: a change that is not kept, a plan changed elsewhere, an old print. */
 export function Bars() {
   const { plan } = usePlan()
-  const { keeping, conflict, refusal } = useKeeping()
-  const { sendAgain, settle } = useCommands()
+  const { keeping, stuck, conflict, refusal } = useKeeping()
+  const { sendAgain, leaveOut, settle } = useCommands()
   const printed = plan.printed
   return (
     <>
       {keeping === 'not kept' && (
         <div className="note-bar" role="alert">
           <p>
-            <b>Not kept yet.</b> The program does not answer; what you changed is still here.
+            <b>Not kept yet.</b> {stuck?.message ?? 'The program does not answer.'} {waitingSaid(stuck)}
           </p>
           <Button size="sm" onClick={sendAgain}>
-            Keep it now
+            Send again
+          </Button>
+          <Button size="sm" variant="outline-secondary" onClick={leaveOut}>
+            Leave it out
           </Button>
         </div>
       )}
@@ -36,7 +50,9 @@ export function Bars() {
                   .map((m) => `${m.label} ${m.old?.text ?? 'none'} → ${m.new?.text ?? 'none'}`)
                   .join('; ')}.`
               : 'No size moved.'}{' '}
-            Your change{conflict.done.label && `, ${conflict.done.label},`} is not in it.
+            {conflict.mayBeKept
+              ? `Your change${named(conflict.done.label)} had no answer: look whether it is in it already.`
+              : `Your change${named(conflict.done.label)} is not in it.`}
           </p>
           <Button size="sm" onClick={() => settle(true)}>
             Make my change again

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button'
 import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
-import { answered, client, type Unit } from '../api/client'
+import { answered, client, Refused, type Unit } from '../api/client'
 import { planKey, useNetwork, usePlanList } from '../api/queries'
 import { put } from '../plan/acts'
 import { useSection } from '../plan/onScreen'
@@ -140,17 +140,29 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
   const path = { params: { path: { plan_id: plan.id } } }
   const file = (name: string) => `/api/plans/${plan.id}/files/${name}`
 
-  const copy = async (where: (made: string) => string) => {
-    const made = await answered(client.POST('/api/plans/{plan_id}/copy', { ...path, body: {} }))
-    queries.setQueryData(planKey(made.id), made)
-    queries.invalidateQueries({ queryKey: ['plans'] })
-    navigate(where(made.id))
+  const { refuse } = useCommands()
+  const tried = async (what: () => Promise<void>) => {
+    try {
+      await what()
+      refuse(null)
+    } catch (failure) {
+      if (!(failure instanceof Refused)) throw failure
+      refuse(failure.message)
+    }
   }
+  const copy = (where: (made: string) => string) =>
+    tried(async () => {
+      const made = await answered(client.POST('/api/plans/{plan_id}/copy', { ...path, body: {} }))
+      queries.setQueryData(planKey(made.id), made)
+      queries.invalidateQueries({ queryKey: ['plans'] })
+      navigate(where(made.id))
+    })
   const others = list.data?.plans.filter((one) => one.id !== plan.id) ?? []
-  const putBack = async () => {
-    const whole = await answered(client.POST('/api/demo/{plan_id}', { ...path, body: {} }))
-    queries.setQueryData(planKey(plan.id), whole)
-  }
+  const putBack = () =>
+    tried(async () => {
+      const whole = await answered(client.POST('/api/demo/{plan_id}', { ...path, body: {} }))
+      queries.setQueryData(planKey(plan.id), whole)
+    })
 
   return (
     <Dropdown align="end">

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
   type Provider,
@@ -16,10 +16,8 @@ import {
   type ChangeAnswer,
   client,
   type LengthRead,
-  type Moved,
   type PlanAnswer,
   type PreviewAnswer,
-  Refused,
   readOf,
   type Schemas,
   type Solution,
@@ -30,20 +28,9 @@ import { type MovedSizes, movedSizes, withChange, withDrawings, withOutcome } fr
 import { cellsOf, spaceOf } from './layout'
 import { OnScreen, OnScreenContext } from './screen'
 import { useDrag } from './useDrag'
-
-/** What a person did: worked out on the newest plan, with a name and the field it belongs to where it has one. */
-export interface Done {
-  act: Act
-  label: string
-  field: string
-}
+import { type Conflict, type Stuck, useSending } from './useSending'
 
 export type View = Schemas['View']
-
-export interface Conflict {
-  done: Done
-  moved: Moved[]
-}
 
 /** What is kept: it stays the same object while somebody types. */
 interface Kept {
@@ -60,6 +47,7 @@ interface Outcome {
 
 interface Keeping {
   keeping: 'kept' | 'keeping' | 'not kept'
+  stuck: Stuck | null
   conflict: Conflict | null
   refusal: string | null
   /** The new clear size of the part that is being dragged. */
@@ -95,6 +83,10 @@ interface Commands {
   shove(id: string, across: number, up: number): void
   step(way: 'undo' | 'redo'): Promise<void>
   sendAgain(): void
+  /** Gives up the change that waits longest. */
+  leaveOut(): void
+  /** Says above the bench why something was not done. */
+  refuse(said: string | null): void
   settle(again: boolean): void
   choosePart(id: string | null): void
   askWhy(key: string | null): void
@@ -127,21 +119,17 @@ export function useDesk(): Kept & Outcome & Keeping & Selection & Commands {
 
 const NO_VIEW: View = { name: 'elevation', of: '' }
 
-/** Keeps changes in order: each is sent against the revision the one before it made. */
+/** One plan in hand: what is kept, what is shown, what is chosen, and what may be done. */
 export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: ReactNode }) {
   const queries = useQueryClient()
-  const [sent, setKeeping] = useState<Keeping['keeping']>('kept')
   const isInHand = useIsInHand()
-  const keeping = sent === 'kept' && isInHand ? 'keeping' : sent
   const [lastMoved, setLastMoved] = useState<MovedSizes | null>(null)
-  const [conflict, setConflict] = useState<Conflict | null>(null)
   const [refusal, setRefusal] = useState<string | null>(null)
   const [shown, setShown] = useState<PreviewAnswer | null>(null)
   const [chosenPart, choosePart] = useState<string | null>(null)
   const [wantedPlace, choosePlace] = useState('')
   const [viewName, show] = useState<View['name']>('elevation')
   const [whyKey, askWhy] = useState<string | null>(null)
-  const unsent = useRef<Done[]>([])
   const abort = useRef<AbortController | null>(null)
   const path = useMemo(() => ({ params: { path: { plan_id: plan.id } } }), [plan.id])
   const cells = cellsOf(plan.document)
@@ -185,41 +173,9 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [queries, path, plan.id],
   )
 
-  const send = useCallback(
-    async (done: Done): Promise<string | null> => {
-      setKeeping('keeping')
-      const body = { base: newest().revision, ...done, view: looking.current }
-      try {
-        take(await answered(client.POST('/api/plans/{plan_id}/edits', { ...path, body })))
-        setKeeping('kept')
-        return null
-      } catch (failure) {
-        if (!(failure instanceof Refused)) throw failure
-        const problem = failure.problem
-        if (problem === null) {
-          unsent.current.push(done)
-          setKeeping('not kept')
-          return null
-        }
-        setKeeping('kept')
-        if (problem.code !== 'plan-moved-on') return failure.message
-        setConflict({ done, moved: problem.moved ?? [] })
-        await reload()
-        return null
-      }
-    },
-    [newest, path, reload, take],
-  )
-
-  const { mutateAsync } = useMutation({
-    mutationFn: (work: () => Promise<unknown>) => work(),
-    scope: { id: `plan ${plan.id}` },
-    networkMode: 'always',
-  })
-  const inTurn = useCallback(
-    <T,>(work: () => Promise<T>): Promise<T> => mutateAsync(work) as Promise<T>,
-    [mutateAsync],
-  )
+  const sending = useSending({ planId: plan.id, newest, looking, take, reload, refuse: setRefusal })
+  const { sent, stuck, conflict, inTurn, sendAgain, leaveOut, step, settle } = sending
+  const keeping = sent === 'kept' && isInHand ? 'keeping' : sent
 
   const preview = useCallback(
     async (act: Act | null): Promise<LengthRead | null> => {
@@ -249,17 +205,13 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [newest, path],
   )
 
+  const keepEdit = sending.edit
   const edit = useCallback(
     (act: Act, label = '', field = '') => {
       abort.current?.abort()
-      const done = { act, label, field }
-      return inTurn(() => {
-        if (unsent.current.length === 0) return send(done)
-        unsent.current.push(done)
-        return Promise.resolve(null)
-      })
+      return keepEdit(act, label, field)
     },
-    [inTurn, send],
+    [keepEdit],
   )
 
   const act = useCallback(
@@ -279,48 +231,6 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     show: setShown,
     refuse: setRefusal,
   })
-
-  const sendAgain = useCallback(() => {
-    inTurn(async () => {
-      const waiting = unsent.current
-      unsent.current = []
-      for (const [at, done] of waiting.entries()) {
-        await send(done)
-        if (unsent.current.length > 0) {
-          unsent.current.push(...waiting.slice(at + 1))
-          return
-        }
-      }
-    })
-  }, [inTurn, send])
-
-  const step = useCallback(
-    async (way: 'undo' | 'redo') => {
-      await settled()
-      return inTurn(async () => {
-        const body = { base: newest().revision }
-        try {
-          const url = way === 'undo' ? '/api/plans/{plan_id}/undo' : '/api/plans/{plan_id}/redo'
-          take(await answered(client.POST(url, { ...path, body })))
-        } catch (failure) {
-          if (!(failure instanceof Refused)) throw failure
-          if (failure.problem === null) setKeeping('not kept')
-          else await reload()
-        }
-      })
-    },
-    [inTurn, newest, path, reload, take],
-  )
-
-  const moot = useRef(conflict)
-  moot.current = conflict
-  const settle = useCallback(
-    (again: boolean) => {
-      if (moot.current && again) act(moot.current.done.act, moot.current.done.label, moot.current.done.field)
-      setConflict(null)
-    },
-    [act],
-  )
 
   const network = useNetwork()
   const head = useHead(plan.id, network.data?.is_on ?? false)
@@ -353,8 +263,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     }
   }, [plan, shown, lastMoved])
   const waiting = useMemo<Keeping>(
-    () => ({ keeping, conflict, refusal, dragged }),
-    [keeping, conflict, refusal, dragged],
+    () => ({ keeping, stuck, conflict, refusal, dragged }),
+    [keeping, stuck, conflict, refusal, dragged],
   )
   const selection = useMemo<Selection>(
     () => ({ chosenPart, chosenPlace, view, whyKey }),
@@ -374,11 +284,13 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
       shove,
       step,
       sendAgain,
+      leaveOut,
+      refuse: setRefusal,
       settle,
       choosePart,
       askWhy,
     }),
-    [edit, act, preview, drag, drop, nudge, push, shove, step, sendAgain, settle],
+    [edit, act, preview, drag, drop, nudge, push, shove, step, sendAgain, leaveOut, settle],
   )
   return (
     <Edition.Provider value={plan.document.defaults_edition}>
