@@ -12,7 +12,7 @@ V = TypeVar("V")
 
 
 class Recent(Generic[K, V]):
-    """Values by key, for several threads; the two used last stay, however much they weigh."""
+    """Values by key, for several threads; the one used last stays, however much it weighs."""
 
     def __init__(self, most: int, weight: Callable[[V], int]) -> None:
         self.most, self.weight = most, weight
@@ -32,7 +32,7 @@ class Recent(Generic[K, V]):
             self._kept[key] = value
             self._kept.move_to_end(key)
             together = sum(map(self.weight, self._kept.values()))
-            while together > self.most and len(self._kept) > 2:
+            while together > self.most and len(self._kept) > 1:
                 together -= self.weight(self._kept.popitem(last=False)[1])
 
     def __len__(self) -> int:

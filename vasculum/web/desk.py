@@ -22,8 +22,8 @@ from vasculum.solid.proof import carried, prove
 from vasculum.store.plans import Plans, Revision, Step
 from vasculum.web.messages import ChangeAnswer, Edit, PlanAnswer, PreviewAnswer, PrintState
 
-MOST_QUANTITIES = 100_000
-"""So many quantities are kept worked out, of whatever plans: about 80 MB."""
+MOST_QUANTITIES = 60_000
+"""So many quantities are kept worked out, of whatever plans: about 60 MB."""
 
 
 def _quantities(plan: SolvedPlan) -> int:

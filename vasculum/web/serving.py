@@ -2,12 +2,16 @@
 
 from __future__ import annotations
 
+import ctypes
 import gc
 import logging
 import socket
+import sys
 from pathlib import Path
+from typing import Any
 
 import click
+from flask import Response
 from waitress.server import create_server
 
 from vasculum.web.app import create_app
@@ -18,9 +22,12 @@ HOST = "127.0.0.1"
 def serve_forever(data: Path | None, port: int, with_demo: bool) -> None:
     """Open the database, print the address, and answer until stopped."""
     logging.basicConfig(level=logging.WARNING)
+    _one_heap()
     if port and _is_taken(port):
         raise click.ClickException(f"Port {port} is taken. Close what uses it, or choose another: --port 0 takes any.")
-    server = create_server(create_app(data, with_demo), host=HOST, port=port, threads=8, ident="vasculum")
+    app = create_app(data, with_demo)
+    app.after_request(_given_back)
+    server = create_server(app, host=HOST, port=port, threads=8, ident="vasculum")
     _tidy_seldom()
     click.echo(f"Vasculum is at http://{HOST}:{server.effective_port}/  (stop with Ctrl+C)")
     try:
@@ -38,6 +45,27 @@ def _tidy_seldom() -> None:
     gc.collect()
     gc.freeze()
     gc.set_threshold(YOUNG, MIDDLE, OLD)
+
+
+C_LIBRARY: Any = ctypes.CDLL(None) if sys.platform == "linux" else None
+"""Its allocator keeps a heap for each thread, and seldom gives anything back."""
+ARENA_MAX = -8
+"""The number of that setting, in the C library's own header."""
+LARGE = 500_000
+"""Bytes of an answer after which it is worth giving memory back."""
+
+
+def _one_heap() -> None:
+    """The threads share one heap: they take turns anyway, and a large plan is not kept once for each."""
+    if hasattr(C_LIBRARY, "mallopt"):
+        C_LIBRARY.mallopt(ARENA_MAX, 1)
+
+
+def _given_back(response: Response) -> Response:
+    """What a large answer took goes back to the machine once it is sent."""
+    if hasattr(C_LIBRARY, "malloc_trim") and (response.content_length or 0) > LARGE:
+        response.call_on_close(lambda: C_LIBRARY.malloc_trim(0))
+    return response
 
 
 def _is_taken(port: int) -> bool:

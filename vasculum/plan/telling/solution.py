@@ -7,6 +7,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Mapping
 from fractions import Fraction
+from functools import lru_cache
 from typing import Any, Literal
 from weakref import WeakKeyDictionary
 
@@ -246,6 +247,10 @@ def _shown(value: Any, unit: Unit, measure: MeasureUnit) -> Shown | None:
     return Shown(number=number, text=number_text(value, unit, measure).removesuffix(f" {unit}"))
 
 
+MOST_ALIKE = 4_096
+"""So many quantities that differ in what is said of them are kept: about 8 MB."""
+
+
 def quantity_shown(plan: SolvedPlan, key: Key) -> QuantityShown:
     """One quantity in the plan's unit."""
     kept: dict[Key, QuantityShown] = plan.kept.setdefault("shown", {})
@@ -265,6 +270,8 @@ def label_at(plan: SolvedPlan, key: Key) -> str:
 
 def _quantity(one: Derivation, plan: Plan, label: str) -> QuantityShown:
     unit, measure = plan.units.length, unit_of(one.key[1], plan.defaults_edition)
+    if one.value is not None and one.origin != "as built" and not one.waits_for:
+        return _as_usual(one.value, unit, measure, one.origin, label, bool(one.rests_on))
     return QuantityShown(
         value=_shown(one.value, unit, measure),
         origin=one.origin,
@@ -274,6 +281,14 @@ def _quantity(one: Derivation, plan: Plan, label: str) -> QuantityShown:
         problem=_problem(one.refusal, unit),
         waits_for=sorted(key_text(k) for k in one.waits_for),
     )
+
+
+@lru_cache(maxsize=MOST_ALIKE, typed=True)
+def _as_usual(
+    value: Any, unit: Unit, measure: MeasureUnit, origin: Origin, label: str, is_assumed: bool
+) -> QuantityShown:
+    """A quantity with a value and nothing else to say: hundreds of equal drawers share what is said of them."""
+    return QuantityShown(value=_shown(value, unit, measure), origin=origin, label=label, is_assumed=is_assumed)
 
 
 def _problem(refusal: Refusal | None, unit: Unit) -> Problem | None:
