@@ -41,11 +41,23 @@ class Task(NamedTuple):
     key: Key
     rule: Rule
     share: int | None
-    feeds: tuple[tuple[str, Key], ...]
+    needs: tuple[str, ...]
     """Parameters fed by one key each; an optional input that is not there has none."""
-    each: tuple[tuple[str, tuple[Key | None, ...]], ...]
+    keys: tuple[Key, ...]
+    """What feeds each of them."""
+    each: tuple[tuple[str, tuple[Key | None, ...]], ...] = ()
     """Parameters fed by the children's keys in order, with holes."""
-    after: tuple[Key, ...]
+
+    @property
+    def feeds(self) -> Iterable[tuple[str, Key]]:
+        """Parameters with the one key that feeds each."""
+        return zip(self.needs, self.keys, strict=True)
+
+    @property
+    def after(self) -> tuple[Key, ...]:
+        """Everything that feeds it, each once."""
+        of_children = (key for _, keys in self.each for key in keys if key is not None)
+        return tuple(dict.fromkeys((*self.keys, *of_children)))
 
 
 class Wired(NamedTuple):
@@ -114,9 +126,9 @@ class Wiring:
     def _step(self, task: Task, constants: Mapping[int, int]) -> Step:
         slots = self.slots
         if task.share is not None:
-            return Step((slots[task.after[0]],), None)
-        if len(task.feeds) == len(task.rule.needs):
-            flat = tuple([slots[key] for _, key in task.feeds])
+            return Step((slots[task.keys[0]],), None)
+        if len(task.needs) == len(task.rule.needs):
+            flat = tuple([slots[key] for key in task.keys])
             return Step(flat, _taking(flat))
         feeds, each, defaults = dict(task.feeds), dict(task.each), dict(task.rule.defaults)
         nothing = constants[id(None)]
@@ -201,8 +213,8 @@ class _Pattern:
         self.kinds = kinds
         self.families = {family(kind) for kind in kinds}
         self.rules: list[Rule] = []
-        self.feeds: dict[str, tuple[tuple[Feed, ...], tuple[str, ...]]] = {}
-        """By the name that is given: what feeds its rule, and which of its needs are of the children."""
+        self.feeds: dict[str, tuple[tuple[Feed, ...], tuple[str, ...], tuple[str, ...]]] = {}
+        """By the name that is given: what feeds its rule, for which needs, and which other needs are of the children."""
         self.things: list[tuple[Thing, tuple[Feed, ...]]] | None = None
 
     def is_made(self, name: str) -> bool:
@@ -214,6 +226,8 @@ class _Wirer:
     def __init__(self, catalogue: Catalogue, places: Mapping[str, Place], choices: dict[Key, None]) -> None:
         self.places, self.choices = places, choices
         self.wanted: dict[Key, tuple[Rule, str, int | None]] = {}
+        self.once: dict[Key, Key] = {}
+        """Each key as the one object that stands for it: hundreds of tasks are fed by one."""
         self.index = _index(catalogue)
         self.chosen: dict[str, set[str]] = {}
         for place_id, name in choices:
@@ -285,7 +299,7 @@ class _Wirer:
         if pattern.things is None:
             pattern.things = list(self._things_of(place))
         for one, feeds in pattern.things:
-            yield Wired(place.id, one, {name: (way[out], source) for name, out, source in feeds})
+            yield Wired(place.id, one, {name: self._once((way[out], source)) for name, out, source in feeds})
 
     def _things_of(self, place: Place) -> Iterable[tuple[Thing, tuple[Feed, ...]]]:
         hits = sorted(
@@ -344,22 +358,24 @@ class _Wirer:
     def _task(self, key: Key, rule: Rule, place_id: str, share: int | None) -> Task:
         if share is not None:
             source = (place_id, _shares(key[1]))
-            return Task(key, rule, share, (("shares", source),), (), (source,))
+            return Task(key, rule, share, ("shares",), (source,))
         pattern, way = self.patterns[place_id], self.ways[place_id]
         found = pattern.feeds.get(key[1])
         if found is None:
             of_children = tuple(need for need in rule.needs if need.startswith("each_"))
-            found = pattern.feeds[key[1]] = (tuple(self._feeds(key, rule, place_id)), of_children)
-        known, of_children = found
-        keys = [(way[out], name) for _, out, name in known]
-        feeds = tuple(zip([need for need, _, _ in known], keys, strict=True))
+            feeds = tuple(self._feeds(key, rule, place_id))
+            found = pattern.feeds[key[1]] = (feeds, tuple(need for need, _, _ in feeds), of_children)
+        feeds, needs, of_children = found
+        keys = tuple([self._once((way[out], name)) for _, out, name in feeds])
         if not of_children:
-            return Task(key, rule, None, feeds, (), tuple(dict.fromkeys(keys)))
+            return Task(key, rule, None, needs, keys)
         each = tuple((need, self._children(place_id, need)) for need in of_children)
-        flat = dict.fromkeys(keys)
-        flat |= dict.fromkeys(one for _, keys in each for one in keys if one is not None)
-        self._refuse_judgements(key, rule, flat)
-        return Task(key, rule, None, feeds, each, tuple(flat))
+        made = Task(key, rule, None, needs, keys, each)
+        self._refuse_judgements(key, rule, made.after)
+        return made
+
+    def _once(self, key: Key) -> Key:
+        return self.once.setdefault(key, key)
 
     def _refuse_judgements(self, key: Key, rule: Rule, feeds: Iterable[Key]) -> None:
         if rule.is_judgement or rule.is_check:
@@ -419,7 +435,7 @@ def _in_order(tasks: list[Task]) -> tuple[tuple[Task, ...], dict[Key, tuple[int,
     worked_out = {task.key for task in tasks}
     waits = [0] * len(tasks)
     for at, task in enumerate(tasks):
-        for key in task.after:
+        for key in task.after if task.each else dict.fromkeys(task.keys):
             readers.setdefault(key, []).append(at)
             if key in worked_out:
                 waits[at] += 1
