@@ -24,7 +24,7 @@ settings.load_profile("same everywhere")
 @pytest.fixture
 def app(tmp_path: Path) -> Iterator[Flask]:
     made = create_app(tmp_path, with_demo=True)
-    made.extensions["network"] = Network(made, address=lambda: "127.0.0.1")
+    made.extensions["network"] = Network(made, tmp_path, address=lambda: "127.0.0.1")
     yield made
     made.extensions["network"].close()
     made.extensions["bench"].close()

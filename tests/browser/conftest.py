@@ -59,7 +59,7 @@ class Server:
         app = create_app(self.data, with_demo=True)
         self.engine = app.extensions["desk"].plans._engine
         self.bench = app.extensions["bench"]
-        self.network = app.extensions["network"] = Network(app, address=lambda: "127.0.0.1")
+        self.network = app.extensions["network"] = Network(app, self.data, address=lambda: "127.0.0.1")
         self.server = create_server(app, host="127.0.0.1", port=0, threads=4)
         self.url = f"http://127.0.0.1:{self.server.effective_port}"
         self.thread = threading.Thread(target=self._run, daemon=True)

@@ -70,3 +70,48 @@ def test_stations_follow_each_other_with_last_readings_and_refusals(phone: Page,
     phone.get_by_role("button", name="Station by station").tap()
     expect(form).to_be_visible()
     assert phone.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth") <= 0
+
+
+def test_a_paired_phone_is_offered_what_it_may_do_and_can_be_sent_away(
+    open_at: Open, server: Server, phone: Page, watch: Watch
+) -> None:
+    watch.allow("403")
+    page = open_at("/plans/scullery-cupboard/measure")
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Measure with a phone").click()
+    page.get_by_label("Open to phones in this network").click()
+    expect(page.get_by_text("Not encrypted.")).to_be_visible()
+    first = page.get_by_test_id("pairing-code").inner_text()
+    page.get_by_role("button", name="New code").click()
+    expect(page.get_by_test_id("pairing-code")).not_to_have_text(first)
+    phone.goto(server.network.url)
+    phone.get_by_label("The six digits").fill(page.get_by_test_id("pairing-code").inner_text())
+    phone.get_by_role("button", name="Pair").tap()
+    expect(phone.get_by_role("form", name="One station")).to_be_visible()
+    phone.goto(server.network.origin + "/plans")
+    ready(phone)
+    expect(phone.get_by_role("link", name="Scullery cupboard")).to_be_visible()
+    for name in ("Bring a plan file in", "Copy Scullery cupboard", "Delete Scullery cupboard"):
+        expect(phone.get_by_role("button", name=name)).to_have_count(0)
+    page.get_by_role("button", name="Send Phone 1").click()
+    expect(page.get_by_text("No phone is paired yet.")).to_be_visible()
+    phone.reload()
+    expect(phone.get_by_label("The six digits")).to_be_visible()
+
+
+def test_the_private_door_shows_its_fingerprint_on_both_screens(
+    open_at: Open, server: Server, browser: Browser, watch: Watch
+) -> None:
+    page = open_at("/plans/scullery-cupboard/measure")
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Measure with a phone").click()
+    page.get_by_label("Encrypted, with a certificate").click()
+    shown = page.locator(".fingerprint").inner_text()
+    context = browser.new_context(ignore_https_errors=True)
+    watch.on(context)
+    watch.is_home = lambda url: "127.0.0.1" in url  # type: ignore[method-assign]
+    guest = context.new_page()
+    guest.goto(server.network.url)
+    assert guest.locator(".print").inner_text().split() == shown.split()
+    expect(guest.get_by_text("Encrypted,")).to_be_visible()
+    context.close()

@@ -29,7 +29,7 @@ from vasculum.web.desk import Desk, desk
 from vasculum.web.endpoints import BodyRefused, Endpoints
 from vasculum.web.files import NoSuchFile
 from vasculum.web.messages import FaultShown, ProblemAnswer
-from vasculum.web.network import Network, NoNetwork, NotPaired
+from vasculum.web.network import Network, NoNetwork, NotPaired, is_guest
 
 STATIC = Path(__file__).parent / "static"
 MOST_BYTES = 2_500_000
@@ -56,9 +56,17 @@ STATUS: dict[type[VasculumError], int] = {
 }
 
 
+MOST_BYTES_OF_GUESTS = 250_000
+"""Of one request through the second door."""
+
+
 def all_endpoints() -> list[Endpoints]:
     """Every group of endpoints."""
     return [plans.endpoints, history.endpoints, files.endpoints, shop.endpoints, pairing.endpoints, devices.endpoints]
+
+
+FOR_GUESTS = frozenset(name for group in all_endpoints() for name in group.for_guests)
+"""What a paired phone may call."""
 
 
 def create_app(data: Path | None = None, with_demo: bool = False) -> Flask:
@@ -69,11 +77,12 @@ def create_app(data: Path | None = None, with_demo: bool = False) -> Flask:
     """
     app = Flask("vasculum", static_folder=None)
     app.config["MAX_CONTENT_LENGTH"] = MOST_BYTES
-    app.extensions["desk"] = Desk(Plans(open_database(database_file(data))))
+    file = database_file(data)
+    app.extensions["desk"] = Desk(Plans(open_database(file)))
     for endpoints in all_endpoints():
         app.register_blueprint(endpoints.blueprint)
     app.register_blueprint(pairing.pages)
-    app.extensions["network"] = Network(app)
+    app.extensions["network"] = Network(app, file.parent)
     app.extensions["bench"] = devices.Bench()
     app.before_request(_only_this_machine)
     app.after_request(_with_policy)
@@ -88,7 +97,7 @@ def create_app(data: Path | None = None, with_demo: bool = False) -> Flask:
 
 
 def _only_this_machine() -> Response | None:
-    if pairing.is_guest():
+    if is_guest():
         return _only_paired()
     host = request.host.rsplit(":", 1)[0] if not request.host.endswith("]") else request.host
     if host in HOSTS:
@@ -97,23 +106,27 @@ def _only_this_machine() -> Response | None:
 
 
 def _only_paired() -> Response | None:
-    """A guest of the second door gets the pairing page until it is paired."""
+    """A guest of the second door gets the pairing page until it is paired; then it reads, and measures."""
+    request.max_content_length = MOST_BYTES_OF_GUESTS
+    pairing.network().check_address(request)
     if request.path in ("/pair", "/pair/style.css"):
         return None
     try:
         pairing.network().admit(request)
-    except NotPaired as refused:
-        if request.path.startswith("/api/") or refused.code != "not-paired":
+    except NotPaired:
+        if request.path.startswith("/api/"):
             raise
         return Response(status=303, headers={"Location": "/pair"})
-    return None
+    if request.endpoint in FOR_GUESTS or request.endpoint in (None, "front"):
+        return None
+    raise NotPaired("not-for-guests", "A paired phone reads and measures.", "Do that at the machine itself.")
 
 
 def _with_policy(response: Response) -> Response:
     response.headers.setdefault("Content-Security-Policy", POLICY)
     response.headers["X-Content-Type-Options"] = "nosniff"
-    response.headers["Referrer-Policy"] = "no-referrer"
-    if not pairing.is_guest():  # without encryption a browser ignores it there, and complains
+    response.headers.setdefault("Referrer-Policy", "no-referrer")
+    if not is_guest():  # without encryption a browser ignores it there, and complains
         response.headers["Cross-Origin-Opener-Policy"] = "same-origin"
     response.headers["Cross-Origin-Resource-Policy"] = "same-origin"
     if request.path.startswith("/api/"):

@@ -37,7 +37,7 @@ class Bench:
                 self._tape = None
 
 
-@route("POST", "/devices/tape", TapeAnswer, TapeAsked, refuses=(503,))
+@route("POST", "/devices/tape", TapeAnswer, TapeAsked, refuses=(503,), for_guests=True)
 def read_tape(body: TapeAsked) -> TapeAnswer:
     """One reading of the tape; nothing is kept."""
     bench: Bench = current_app.extensions["bench"]

@@ -40,6 +40,8 @@ class Described:
     query: tuple[str, ...]
     is_sparse: bool
     """What is as usual is left out of its answers."""
+    for_guests: bool
+    """Whether a paired phone may call it: what only reads, and little else."""
 
 
 class BodyRefused(VasculumError):
@@ -57,6 +59,8 @@ class Endpoints:
     def __init__(self, name: str) -> None:
         self.blueprint = Blueprint(name, __name__, url_prefix="/api")
         self.described: list[Described] = []
+        self.for_guests: set[str] = set()
+        """Names of endpoints, as the app knows them."""
 
     def route(
         self,
@@ -69,11 +73,13 @@ class Endpoints:
         media_type: str = "application/json",
         query: tuple[str, ...] = (),
         is_sparse: bool = False,
+        for_guests: bool | None = None,
     ) -> Callable[[Callable[..., Any]], Callable[..., Response]]:
         """Declare an endpoint: its function gets the checked body as ``body`` and returns a model or a Response.
 
-        An answer that is sparse leaves out what has its default.
+        An answer that is sparse leaves out what has its default. Guests may call what only reads, unless it says so.
         """
+        is_open = method == "GET" if for_guests is None else for_guests
 
         def register(function: Callable[..., Any]) -> Callable[..., Response]:
             @wraps(function)
@@ -98,8 +104,11 @@ class Endpoints:
                     codes,
                     query,
                     is_sparse,
+                    is_open,
                 )
             )
+            if is_open:
+                self.for_guests.add(f"{self.blueprint.name}.{function.__name__}")
             self.blueprint.add_url_rule(path, function.__name__, view, methods=[method])
             return view
 

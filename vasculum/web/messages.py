@@ -290,16 +290,42 @@ class NetworkSwitch(Model):
     """Open the second door, or close it."""
 
     is_on: bool
+    is_private: bool = as_usual(False)
+    """Encrypted, with a certificate made on this machine."""
+
+
+class PhoneShown(Model):
+    """A phone that is paired."""
+
+    id: str
+    name: str
+    address: str
+    seen: int
+    """Seconds since it was last heard of."""
+
+
+class ShutOut(Model):
+    """Who typed too many wrong codes, and for how long nothing is heard of it."""
+
+    address: str
+    seconds: int
 
 
 class NetworkState(Model):
-    """The second door: what a phone opens and types. A guest is told only that it is one."""
+    """The second door: what a phone opens and types, who is paired, who is shut out. A guest is told little of it."""
 
     is_on: bool
     is_guest: bool
+    is_private: bool
+    """Whether nobody else in the network can read what goes through it."""
+    fingerprint: str
+    """Of the certificate, to be compared on both screens."""
     url: str
     code: str
-    guests: int
+    code_for: int
+    """Seconds that the code still pairs."""
+    phones: list[PhoneShown]
+    shut_out: list[ShutOut]
 
 
 class Head(Model):

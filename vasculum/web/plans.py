@@ -14,7 +14,7 @@ from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits import runners_csv
 from vasculum.plan.edits.library_file import library_taken_in, read_library
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
-from vasculum.plan.edits.verbs import acted
+from vasculum.plan.edits.verbs import acted, only_measures
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.comparing import compared
 from vasculum.plan.telling.outcome import OutcomeDelta
@@ -46,6 +46,7 @@ from vasculum.web.messages import (
     WeighedAnswer,
     WeighedShown,
 )
+from vasculum.web.network import NotPaired, is_guest
 
 endpoints = Endpoints("plans")
 route = endpoints.route
@@ -128,13 +129,18 @@ def restore_plan(plan_id: str, body: Nothing) -> PlanAnswer:
     return desk().put_back(plan_id)
 
 
-@route("POST", "/plans/<plan_id>/edits", ChangeAnswer, Edit, refuses=(404, 409), is_sparse=True)
+@route("POST", "/plans/<plan_id>/edits", ChangeAnswer, Edit, refuses=(403, 404, 409), is_sparse=True, for_guests=True)
 def edit_plan(plan_id: str, body: Edit) -> ChangeAnswer:
     """Do one act to the plan as the caller last saw it; answer with the new revision and what changed."""
+    if is_guest() and not only_measures(_seen(plan_id, body.base), body.act):
+        raise NotPaired(
+            "not-for-guests", "A paired phone measures: it takes nothing out and chooses nothing.",
+            "Do that at the machine itself.",
+        )  # fmt: skip
     return desk().edit(plan_id, body)
 
 
-@route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Preview, refuses=(404, 409), is_sparse=True)
+@route("POST", "/plans/<plan_id>/preview", PreviewAnswer, Preview, refuses=(404, 409), is_sparse=True, for_guests=True)
 def preview_edit(plan_id: str, body: Preview) -> PreviewAnswer:
     """What an act would do to the plan as the caller last saw it; nothing is kept."""
     before = _seen(plan_id, body.base)
@@ -146,7 +152,7 @@ def preview_edit(plan_id: str, body: Preview) -> PreviewAnswer:
     return made.model_copy(update={"typed": typed})
 
 
-@route("POST", "/plans/<plan_id>/readings", ReadingsAnswer, PastedReadings, refuses=(404,))
+@route("POST", "/plans/<plan_id>/readings", ReadingsAnswer, PastedReadings, refuses=(404,), for_guests=True)
 def read_pasted(plan_id: str, body: PastedReadings) -> ReadingsAnswer:
     """Read a table of readings, row by row; what to do with it is for the person to decide."""
     plan = desk().plans.get(plan_id).plan

@@ -14,9 +14,18 @@ import click
 from flask import Response
 from waitress.server import create_server
 
-from vasculum.web.app import create_app
+from vasculum.web.app import MOST_BYTES, create_app
 
 HOST = "127.0.0.1"
+OWN_DOOR = {
+    "threads": 8,
+    "max_request_body_size": 4 * MOST_BYTES,
+    "connection_limit": 1000,
+    "asyncore_use_poll": True,
+    "channel_timeout": 60,
+    "cleanup_interval": 10,
+}
+"""A body that is far too large is refused by its head, and who only connects holds up nobody."""
 
 
 def serve_forever(data: Path | None, port: int, with_demo: bool) -> None:
@@ -27,7 +36,7 @@ def serve_forever(data: Path | None, port: int, with_demo: bool) -> None:
         raise click.ClickException(f"Port {port} is taken. Close what uses it, or choose another: --port 0 takes any.")
     app = create_app(data, with_demo)
     app.after_request(_given_back)
-    server = create_server(app, host=HOST, port=port, threads=8, ident="vasculum")
+    server = create_server(app, host=HOST, port=port, ident="vasculum", **OWN_DOOR)
     _tidy_seldom()
     click.echo(f"Vasculum is at http://{HOST}:{server.effective_port}/  (stop with Ctrl+C)")
     try:

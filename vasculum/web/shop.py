@@ -80,7 +80,7 @@ def catalogue() -> CatalogueAnswer:
     )  # fmt: skip
 
 
-@route("POST", "/length", LengthAnswer, Typed)
+@route("POST", "/length", LengthAnswer, Typed, for_guests=True)
 def read_typed_length(body: Typed) -> LengthAnswer:
     """Read a length or a sum as typed, for a field or for the reckoner."""
     typed = TypedRead.of(body.text, body.unit)

@@ -124,6 +124,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/network/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another code; whoever was shut out may try again. */
+        post: operations["make_new_code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/network/code.svg": {
         parameters: {
             query?: never;
@@ -136,6 +153,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/network/phones/{phone_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** End the session of one phone. */
+        delete: operations["send_phone_away"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1462,19 +1496,36 @@ export interface components {
         };
         /**
          * NetworkState
-         * @description The second door: what a phone opens and types. A guest is told only that it is one.
+         * @description The second door: what a phone opens and types, who is paired, who is shut out. A guest is told little of it.
          */
         NetworkState: {
             /** Is On */
             is_on: boolean;
             /** Is Guest */
             is_guest: boolean;
+            /**
+             * Is Private
+             * @description Whether nobody else in the network can read what goes through it.
+             */
+            is_private: boolean;
+            /**
+             * Fingerprint
+             * @description Of the certificate, to be compared on both screens.
+             */
+            fingerprint: string;
             /** Url */
             url: string;
             /** Code */
             code: string;
-            /** Guests */
-            guests: number;
+            /**
+             * Code For
+             * @description Seconds that the code still pairs.
+             */
+            code_for: number;
+            /** Phones */
+            phones: components["schemas"]["PhoneShown"][];
+            /** Shut Out */
+            shut_out: components["schemas"]["ShutOut"][];
         };
         /**
          * NetworkSwitch
@@ -1483,6 +1534,11 @@ export interface components {
         NetworkSwitch: {
             /** Is On */
             is_on: boolean;
+            /**
+             * Is Private
+             * @description Encrypted, with a certificate made on this machine.
+             */
+            is_private?: boolean;
         };
         /**
          * NewPlan
@@ -1808,6 +1864,23 @@ export interface components {
             path: string;
             /** @default null */
             value: components["schemas"]["JsonValue"];
+        };
+        /**
+         * PhoneShown
+         * @description A phone that is paired.
+         */
+        PhoneShown: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Address */
+            address: string;
+            /**
+             * Seen
+             * @description Seconds since it was last heard of.
+             */
+            seen: number;
         };
         /**
          * Picture
@@ -2750,6 +2823,16 @@ export interface components {
             text: string;
             /** Other */
             other?: string;
+        };
+        /**
+         * ShutOut
+         * @description Who typed too many wrong codes, and for how long nothing is heard of it.
+         */
+        ShutOut: {
+            /** Address */
+            address: string;
+            /** Seconds */
+            seconds: number;
         };
         /**
          * Size
@@ -3870,6 +3953,75 @@ export interface operations {
             };
         };
     };
+    make_new_code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NetworkState"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     network_picture: {
         parameters: {
             query?: never;
@@ -3886,6 +4038,46 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": unknown;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    send_phone_away: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                phone_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NetworkState"];
                 };
             };
             /** @description Bad Request */
@@ -4402,6 +4594,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

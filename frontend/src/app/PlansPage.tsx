@@ -4,7 +4,7 @@ import Alert from 'react-bootstrap/Alert'
 import Button from 'react-bootstrap/Button'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, type PlanAnswer, Refused, type Schemas } from '../api/client'
-import { planKey, usePlanList } from '../api/queries'
+import { planKey, useNetwork, usePlanList } from '../api/queries'
 
 type Listed = Schemas['ListedPlan']
 
@@ -16,6 +16,7 @@ export function PlansPage() {
   const file = useRef<HTMLInputElement>(null)
   const [refused, setRefused] = useState<Refused | null>(null)
   const [gone, setGone] = useState<Listed | null>(null)
+  const isGuest = useNetwork().data?.is_guest ?? false
   const refresh = () => queries.invalidateQueries({ queryKey: ['plans'] })
   const path = (id: string) => ({ params: { path: { plan_id: id } } })
 
@@ -56,7 +57,7 @@ export function PlansPage() {
     <main className="page" data-ready={list.data ? true : undefined}>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3">
         <h1 className="me-auto mb-0">Plans</h1>
-        <Button variant="outline-primary" onClick={() => file.current?.click()}>
+        <Button variant="outline-primary" hidden={isGuest} onClick={() => file.current?.click()}>
           Bring a plan file in
         </Button>
         <input
@@ -71,7 +72,7 @@ export function PlansPage() {
             event.target.value = ''
           }}
         />
-        <Link to="/new" className="btn btn-primary d-flex align-items-center fw-semibold">
+        <Link to="/new" hidden={isGuest} className="btn btn-primary d-flex align-items-center fw-semibold">
           Measure my own
         </Link>
       </div>
@@ -113,6 +114,7 @@ export function PlansPage() {
             <Button
               size="sm"
               variant="outline-secondary"
+              hidden={isGuest}
               aria-label={`Copy ${plan.name}`}
               onClick={() =>
                 act(() => answered(client.POST('/api/plans/{plan_id}/copy', { ...path(plan.id), body: {} })))
@@ -123,6 +125,7 @@ export function PlansPage() {
             <Button
               size="sm"
               variant="outline-secondary"
+              hidden={isGuest}
               aria-label={`Delete ${plan.name}`}
               onClick={() => remove(plan)}
             >
@@ -141,6 +144,7 @@ export function PlansPage() {
                 <Button
                   size="sm"
                   variant="outline-secondary"
+                  hidden={isGuest}
                   aria-label={`Put ${plan.name} back`}
                   onClick={() => putBack(plan)}
                 >

@@ -24,6 +24,7 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
   const assembled = useSection('assembled')
   const { keeping } = useKeeping()
   const { act, step } = useCommands()
+  const isGuest = useNetwork().data?.is_guest ?? false
   const { units } = plan.document
   const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
   const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
@@ -62,7 +63,7 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
       <Button
         variant="outline-secondary"
         size="sm"
-        disabled={!plan.can_undo}
+        disabled={!plan.can_undo || isGuest}
         onClick={() => step('undo')}
         aria-label="Undo"
         title={plan.can_undo ? `Undo: ${plan.label}` : 'Nothing to undo'}
@@ -72,7 +73,7 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
       <Button
         variant="outline-secondary"
         size="sm"
-        disabled={!plan.can_redo}
+        disabled={!plan.can_redo || isGuest}
         onClick={() => step('redo')}
         aria-label="Redo"
         title={plan.can_redo ? 'Redo' : 'Nothing to redo'}
@@ -95,9 +96,11 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
         </span>
       )}
       <PlanMenu showHelp={showHelp} />
-      <Link to="/new" className="btn btn-primary btn-sm d-flex align-items-center fw-semibold">
-        Measure my own
-      </Link>
+      {!isGuest && (
+        <Link to="/new" className="btn btn-primary btn-sm d-flex align-items-center fw-semibold">
+          Measure my own
+        </Link>
+      )}
     </header>
   )
 }
@@ -134,7 +137,7 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
   const queries = useQueryClient()
   const list = usePlanList()
   const [light, setLight] = useLight()
-  const network = useNetwork()
+  const isGuest = useNetwork().data?.is_guest ?? false
   const [isPairing, setIsPairing] = useState(false)
   const isDemo = list.data?.plans.some((one) => one.id === plan.id && one.is_demo) ?? false
   const path = { params: { path: { plan_id: plan.id } } }
@@ -173,16 +176,20 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
         <Dropdown.Item as={Link} to="/plans">
           All plans
         </Dropdown.Item>
-        <Dropdown.Item onClick={() => copy((made) => `/plans/${made}`)}>Copy this plan</Dropdown.Item>
-        <Dropdown.Item onClick={() => copy((made) => `/compare/${plan.id}/${made}`)}>
-          Make a second version, side by side
-        </Dropdown.Item>
+        {!isGuest && (
+          <>
+            <Dropdown.Item onClick={() => copy((made) => `/plans/${made}`)}>Copy this plan</Dropdown.Item>
+            <Dropdown.Item onClick={() => copy((made) => `/compare/${plan.id}/${made}`)}>
+              Make a second version, side by side
+            </Dropdown.Item>
+          </>
+        )}
         {others[0] && (
           <Dropdown.Item as={Link} to={`/compare/${plan.id}/${others[0].id}`}>
             Compare with another plan
           </Dropdown.Item>
         )}
-        {isDemo && <Dropdown.Item onClick={putBack}>Put the demo back as it ships</Dropdown.Item>}
+        {isDemo && !isGuest && <Dropdown.Item onClick={putBack}>Put the demo back as it ships</Dropdown.Item>}
         <Dropdown.Divider />
         <Dropdown.Item href={file('plan.json')}>Plan file (JSON)</Dropdown.Item>
         <Dropdown.Item href={file('parts.csv')}>Parts (CSV)</Dropdown.Item>
@@ -201,9 +208,7 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
           </Dropdown.Item>
         ))}
         <Dropdown.Divider />
-        {!network.data?.is_guest && (
-          <Dropdown.Item onClick={() => setIsPairing(true)}>Measure with a phone</Dropdown.Item>
-        )}
+        {!isGuest && <Dropdown.Item onClick={() => setIsPairing(true)}>Measure with a phone</Dropdown.Item>}
         <Dropdown.Item onClick={showHelp}>Keys and marks</Dropdown.Item>
       </Dropdown.Menu>
       {isPairing && <PhoneDoor onClose={() => setIsPairing(false)} />}

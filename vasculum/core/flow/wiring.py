@@ -214,7 +214,7 @@ class _Pattern:
         self.families = {family(kind) for kind in kinds}
         self.rules: list[Rule] = []
         self.feeds: dict[str, tuple[tuple[Feed, ...], tuple[str, ...], tuple[str, ...]]] = {}
-        """By the name that is given: what feeds its rule, for which needs, and which other needs are of the children."""
+        """By the name that is given: what feeds its rule, for which needs, and which needs are of the children."""
         self.things: list[tuple[Thing, tuple[Feed, ...]]] | None = None
 
     def is_made(self, name: str) -> bool:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from typing import Annotated
 
 from pydantic import Field
@@ -29,6 +30,19 @@ Verb = Annotated[
     Field(discriminator="do"),
 ]  # fmt: skip
 """One act, told apart by ``do``."""
+
+
+_MEASURED = re.compile(
+    r"/(readings|obstructions|scribes|as_built)/.+|/reading_order/.+|/next_id|/library/sheets/[^/]+/measured"
+    r"|/library/runners/.+"
+)
+"""What somebody who only measures puts into a plan, by JSON pointer."""
+
+
+def only_measures(now: SolvedPlan, verb: Verb) -> bool:
+    """Whether an act puts down what was measured, and neither takes anything out nor chooses."""
+    steps = list(verb.steps(now))
+    return all(step.op in ("add", "replace", "test") and _MEASURED.fullmatch(step.path) for step in steps)
 
 
 def acted(now: SolvedPlan, verb: Verb) -> Plan:
