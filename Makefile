@@ -7,7 +7,7 @@ FRONT := frontend/index.html frontend/vite.config.ts frontend/package-lock.json 
 PIP := $(BIN)/python -m pip install --quiet --disable-pip-version-check --require-hashes --no-deps
 COMPILE := $(BIN)/uv pip compile --quiet --universal --generate-hashes --python-version 3.11 --no-header --no-emit-index-url --no-emit-find-links pyproject.toml
 
-.PHONY: demo serve test check front types lock format bench random-plans wheel screenshots clean
+.PHONY: demo serve test check front types lock format bench random-plans soak wheel screenshots clean
 
 demo: .make/run vasculum/web/static/index.html  ## install, build, serve the demo on 127.0.0.1
 	$(RUN) demo --port $(PORT)
@@ -49,6 +49,9 @@ bench: .make/dev vasculum/web/static/index.html .make/browser  ## measure the bu
 
 random-plans: .make/dev  ## draw 2,000 plans of any kind, put each together, and count what clashes
 	$(BIN)/python tools/random_plans.py
+
+soak: .make/dev  ## kills, hostile calls, many clients, full disk, stale journals, two servers: an hour of bad luck, counted
+	$(BIN)/python tools/soak.py
 
 wheel: .make/dev vasculum/web/static/index.html  ## a wheel that carries the built front end
 	$(BIN)/python -m build --no-isolation --wheel

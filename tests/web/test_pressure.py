@@ -101,6 +101,7 @@ def locked(file: Path, how: str = "IMMEDIATE") -> Iterator[None]:
 def quick(monkeypatch: pytest.MonkeyPatch) -> None:
     """Nobody waits for seconds."""
     monkeypatch.setattr(database, "WRITING_MS", 200)
+    monkeypatch.setattr(database, "SOON_MS", 200)
 
 
 @pytest.mark.usefixtures("quick")
@@ -124,6 +125,7 @@ def test_the_app_starts_under_a_foreign_lock(tmp_path: Path, app: Flask) -> None
         again.extensions["desk"].plans._engine.dispose()
 
 
+@pytest.mark.usefixtures("quick")
 def test_only_a_few_writers_wait_for_long() -> None:
     turn, holds, done = Turn(most_waiting=1), threading.Event(), threading.Event()
 

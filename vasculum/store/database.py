@@ -25,7 +25,9 @@ FILE = "vasculum.sqlite"
 PRIVATE_FOLDER, PRIVATE_FILE = 0o700, 0o600
 READING_MS, WRITING_MS = 1_000, 5_000
 """How long somebody else's lock is waited for."""
-MOST_WAITING = 3
+SOON_MS = 3_000
+"""How long a writer waits for a place among those that wait."""
+MOST_WAITING = 4
 """Writers that may wait for long: the others are refused soon, so that readers always find somebody to answer."""
 
 
@@ -231,7 +233,7 @@ class Turn:
             NotKept: ``database-busy`` where too many wait already, or somebody holds it for too long.
         """
         busy = NotKept("database-busy", "Other changes still wait to be kept.", "Send again in a moment.")
-        if not self._waiting.acquire(timeout=READING_MS / 1000):
+        if not self._waiting.acquire(timeout=SOON_MS / 1000):
             raise busy
         try:
             if not self._writes.acquire(timeout=2 * WRITING_MS / 1000):
