@@ -18,6 +18,14 @@ def phone(browser: Browser, watch: Watch) -> Iterator[Page]:
     context.close()
 
 
+def at_the_door(open_at: Open) -> Page:
+    """The laptop, where the second door is opened."""
+    page = open_at("/plans/scullery-cupboard/measure")
+    page.get_by_role("button", name="Plan", exact=True).click()
+    page.get_by_role("button", name="Measure with a phone").click()
+    return page
+
+
 def press(phone: Page, *keys: str) -> None:
     for key in keys:
         phone.get_by_role("button", name=key, exact=True).tap()
@@ -27,9 +35,7 @@ def test_a_phone_is_paired_and_its_reading_stands_in_the_drawing(
     open_at: Open, server: Server, phone: Page, watch: Watch
 ) -> None:
     watch.allow("403")
-    page = open_at("/plans/scullery-cupboard/measure")
-    page.get_by_role("button", name="Plan", exact=True).click()
-    page.get_by_role("button", name="Measure with a phone").click()
+    page = at_the_door(open_at)
     page.get_by_label("Open to phones in this network").click()
     code = page.get_by_test_id("pairing-code").inner_text()
     phone.goto(server.network.url)
@@ -76,9 +82,7 @@ def test_a_paired_phone_is_offered_what_it_may_do_and_can_be_sent_away(
     open_at: Open, server: Server, phone: Page, watch: Watch
 ) -> None:
     watch.allow("403")
-    page = open_at("/plans/scullery-cupboard/measure")
-    page.get_by_role("button", name="Plan", exact=True).click()
-    page.get_by_role("button", name="Measure with a phone").click()
+    page = at_the_door(open_at)
     page.get_by_label("Open to phones in this network").click()
     expect(page.get_by_text("Not encrypted.")).to_be_visible()
     first = page.get_by_test_id("pairing-code").inner_text()
@@ -102,9 +106,7 @@ def test_a_paired_phone_is_offered_what_it_may_do_and_can_be_sent_away(
 def test_the_private_door_shows_its_fingerprint_on_both_screens(
     open_at: Open, server: Server, browser: Browser, watch: Watch
 ) -> None:
-    page = open_at("/plans/scullery-cupboard/measure")
-    page.get_by_role("button", name="Plan", exact=True).click()
-    page.get_by_role("button", name="Measure with a phone").click()
+    page = at_the_door(open_at)
     page.get_by_label("Encrypted, with a certificate").click()
     shown = page.locator(".fingerprint").inner_text()
     context = browser.new_context(ignore_https_errors=True)

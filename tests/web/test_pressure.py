@@ -2,19 +2,22 @@
 
 from __future__ import annotations
 
+import http.client
 import json
 import os
+import socket
 import sqlite3
 import threading
 import time
 from collections.abc import Iterator
-from contextlib import closing, contextmanager
+from contextlib import closing, contextmanager, suppress
 from pathlib import Path
 from typing import Any
 
 import pytest
 from flask import Flask
 from flask.testing import FlaskClient
+from waitress.server import create_server
 
 from tests.conftest import DEMO, Api, putting
 from tests.helpers import frameless
@@ -24,6 +27,7 @@ from vasculum.store import database
 from vasculum.store.database import Turn, database_file, open_database
 from vasculum.store.plans import Plans
 from vasculum.web.app import create_app
+from vasculum.web.serving import OWN_DOOR
 
 
 @pytest.fixture
@@ -269,3 +273,43 @@ def test_time_is_not_waited_for(tmp_path: Path) -> None:
     other.join()
     assert plans.get(plan_id).plan.note == "late"
     engine.dispose()
+
+
+# ---- the door of this machine, over the wire ----------------------------------------------------------------------
+
+
+@pytest.fixture
+def own_door(app: Flask) -> Iterator[tuple[str, int]]:
+    server = create_server(app, host="127.0.0.1", port=0, **OWN_DOOR)
+    running = threading.Thread(target=run_until_closed, args=(server,), daemon=True)
+    running.start()
+    yield "127.0.0.1", server.effective_port
+    server.close()
+    server.task_dispatcher.shutdown()
+
+
+def run_until_closed(server: Any) -> None:
+    with suppress(OSError):  # its socket is closed under it
+        server.run()
+
+
+def test_a_body_without_end_is_refused_by_its_head(own_door: tuple[str, int]) -> None:
+    """Nothing of it is sent, and nothing is waited for."""
+    with closing(socket.create_connection(own_door, 10)) as line:
+        line.sendall(
+            b"POST /api/plans/import HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n"
+            b"Content-Length: 1000000000\r\n\r\n"
+        )
+        assert b" 413 " in line.recv(200).split(b"\r\n")[0]
+
+
+def test_connections_that_say_nothing_do_not_hold_up_the_own_door(own_door: tuple[str, int]) -> None:
+    silent = [socket.create_connection(own_door, 10) for _ in range(150)]
+    for at, one in enumerate(silent):
+        one.sendall(b"GET / HTTP/1.1\r\nHost:"[: at % 20])
+    line = http.client.HTTPConnection(*own_door, timeout=10)
+    line.request("GET", "/api/plans")
+    assert line.getresponse().status == 200
+    line.close()
+    for one in silent:
+        one.close()
