@@ -148,6 +148,7 @@ def solve(
     else:
         run = before.run.copy(pins)
         changed = run.again(given, before.given, before.pins)
+    run.answered = {}  # nobody asks this run again
     return Solved(wiring, given, pins, Quantities(run), changed, run)
 
 
@@ -259,7 +260,7 @@ class _Run:
         wiring = self.wiring
         changed = {key for key, one in given.items() if one is not (old := before.get(key)) and one != old}
         moved = {key for key in self.pins.keys() | old_pins.keys() if self.pins.get(key) != old_pins.get(key)}
-        queued = {wiring.order[key] for key in moved if key in wiring.order}
+        queued = {at for key in moved if (at := wiring.place(key)) is not None}
         for key in changed:
             slot = wiring.slots[key]
             self.given[slot], self.values[slot] = given[key], given[key].value
@@ -309,7 +310,7 @@ class _Run:
         """What the rule says to these values; the very same values are not asked twice."""
         values, inputs = self.values, step.inputs
         if task.share is not None:
-            return values[self.wiring.slots[task.after[0]]][task.share], None
+            return values[self.wiring.slots[task.keys[0]]][task.share], None
         function = task.rule.function
         arguments: tuple[Any, ...]
         if step.take is not None:

@@ -56,8 +56,10 @@ class Task(NamedTuple):
     @property
     def after(self) -> tuple[Key, ...]:
         """Everything that feeds it, each once."""
-        of_children = (key for _, keys in self.each for key in keys if key is not None)
-        return tuple(dict.fromkeys((*self.keys, *of_children)))
+        keys = self.keys
+        if self.each:
+            keys = (*keys, *(key for _, each in self.each for key in each if key is not None))
+        return keys if len(set(keys)) == len(keys) else tuple(dict.fromkeys(keys))
 
 
 class Wired(NamedTuple):
@@ -92,7 +94,6 @@ class Wiring:
     """Tasks in an order that works, and for each key the tasks that read it."""
 
     tasks: tuple[Task, ...]
-    order: Mapping[Key, int]
     readers: Mapping[Key, tuple[int, ...]]
     unread: frozenset[Key]
     things: tuple[Wired, ...] = ()
@@ -101,8 +102,13 @@ class Wiring:
 
     def task(self, key: Key) -> Task | None:
         """The task that gives a key; None where a person or a default gives it."""
-        at = self.order.get(key)
+        at = self.place(key)
         return None if at is None else self.tasks[at]
+
+    def place(self, key: Key) -> int | None:
+        """Which task gives a key, by its place in the order; None where a person or a default gives it."""
+        at = self.slots.get(key, -1) - len(self.choices) - len(self.constants)
+        return at if at >= 0 else None
 
     @cached_property
     def slots(self) -> dict[Key, int]:
@@ -247,7 +253,6 @@ class _Wirer:
         constants = {id(one): one for task in in_order for _, one in task.rule.defaults}
         return Wiring(
             in_order,
-            {task.key: at for at, task in enumerate(in_order)},
             readers,
             frozenset(self.choices.keys() - readers.keys()),
             tuple(one for place in self.places.values() for one in self._things(place)),
@@ -435,7 +440,7 @@ def _in_order(tasks: list[Task]) -> tuple[tuple[Task, ...], dict[Key, tuple[int,
     worked_out = {task.key for task in tasks}
     waits = [0] * len(tasks)
     for at, task in enumerate(tasks):
-        for key in task.after if task.each else dict.fromkeys(task.keys):
+        for key in task.after:
             readers.setdefault(key, []).append(at)
             if key in worked_out:
                 waits[at] += 1
