@@ -88,7 +88,7 @@ class _Token(NamedTuple):
     space_after: bool
 
 
-@lru_cache(maxsize=16_384)
+@lru_cache(maxsize=4_096)
 def read_length(text: str, unit: Unit | None) -> Length:
     """Read a length or a sum of lengths; a bare number takes ``unit``. Each text is read once.
 
@@ -312,7 +312,7 @@ FINEST_INCH = 64
 """The finest fraction on a tape or rule: 1/64 in. Common practice."""
 
 
-@lru_cache(maxsize=16_384)
+@lru_cache(maxsize=4_096)
 def show(mm: Fraction, unit: Unit) -> str:
     """The length in the plan's unit, without naming it: ``14 11/16`` or ``373.1``.
 
@@ -324,13 +324,13 @@ def show(mm: Fraction, unit: Unit) -> str:
     return f"≈−{text[1:]}" if text.startswith("≈") else f"−{text}"
 
 
-@lru_cache(maxsize=16_384, typed=True)
+@lru_cache(maxsize=4_096, typed=True)
 def show_with_unit(mm: Fraction, unit: Unit) -> str:
     """The length as a person would say it, ``14 11/16 in``."""
     return f"{show(mm, unit)} {unit}"
 
 
-@lru_cache(maxsize=16_384)
+@lru_cache(maxsize=4_096)
 def show_other(mm: Fraction, unit: Unit) -> str:
     """The same length in the other unit, rounded to 0.1 mm or 1/64 in: for reading beside the exact one."""
     if unit == "in":
