@@ -81,8 +81,8 @@ class HistoryEntry:
     made: datetime
 
 
-MOST_CHARACTERS = 600_000
-"""So much of documents read of late is kept as plans: about 10 MB."""
+MOST_CHARACTERS = 300_000
+"""So much of documents read of late is kept as plans: about 5 MB."""
 _READ: Recent[str, tuple[Plan, int]] = Recent(MOST_CHARACTERS, lambda kept: kept[1])
 
 

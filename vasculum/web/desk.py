@@ -90,6 +90,7 @@ class Desk:
         return self._answer(revision, solved, ready) if revision.plan == solved.plan else self.whole(revision)
 
     def _answer(self, revision: Revision, solved: SolvedPlan, ready: Told) -> PlanAnswer:
+        solved.solved.quantities.let_go()  # what was said of them is kept
         return PlanAnswer(
             **self._at(revision, solved), document=solved.plan, solution=ready.solution, drawings=ready.drawings
         )
@@ -127,6 +128,7 @@ class Desk:
         patch = jsonpatch.make_patch(before.plan.model_dump(mode="json"), after.plan.model_dump(mode="json")).patch
         revision = self.plans.keep(head, after.plan, label, field, step)
         self._solved.put(_key(revision), after)
+        after.solved.quantities.let_go()
         return ChangeAnswer(**self._at(revision, after), patch=patch, outcome=outcome, drawings=drawings)
 
     def step(self, plan_id: str, base: int, way: Literal["undo", "redo"]) -> ChangeAnswer:

@@ -60,7 +60,7 @@ C_LIBRARY: Any = ctypes.CDLL(None) if sys.platform == "linux" else None
 """Its allocator keeps a heap for each thread, and seldom gives anything back."""
 ARENA_MAX = -8
 """The number of that setting, in the C library's own header."""
-LARGE = 500_000
+LARGE = 50_000
 """Bytes of an answer after which it is worth giving memory back."""
 
 

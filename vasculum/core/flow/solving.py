@@ -94,6 +94,10 @@ class Quantities(Mapping[Key, Derivation]):
         slot = self._slots.get(key)
         return default if slot is None else self._at(slot)
 
+    def let_go(self) -> None:
+        """Put none of them by any longer: each is put together anew when it is asked for."""
+        self._known = {}
+
     def refused(self) -> list[Derivation]:
         """Those whose rule refused them, in the order in which they are worked out."""
         return [self._at(slot) for slot in sorted(self._run.refusals)]
