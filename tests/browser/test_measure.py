@@ -48,7 +48,9 @@ def test_another_space_is_measured_beside_the_first_and_taken_out(open_at: Open)
     page.get_by_label("Name of the space").press("Enter")
     for title, size in (("Between the legs, front, low", "600"), ("Height, left", "300"), ("Depth, left, low", "500")):
         page.get_by_label(title, exact=True).fill(size)
-        page.get_by_label(title, exact=True).press("Enter")
+        with page.expect_response("**/edits"):
+            page.get_by_label(title, exact=True).press("Enter")
+    kept(page)
     expect(page.locator(".drawing .cell")).to_have_count(1)
     page.goto(page.url.replace("measure", "fill"))
     expect(page.locator(".layout .place .number")).to_have_text(["1", "2", "3", "4", "5", "6", "7", "8"])
