@@ -72,9 +72,15 @@ def _one_heap() -> None:
 
 def _given_back(response: Response) -> Response:
     """What a large answer took goes back to the machine once it is sent."""
-    if hasattr(C_LIBRARY, "malloc_trim") and (response.content_length or 0) > LARGE:
-        response.call_on_close(lambda: C_LIBRARY.malloc_trim(0))
+    if (response.content_length or 0) > LARGE:
+        response.call_on_close(_tidy)
     return response
+
+
+def _tidy() -> None:
+    gc.collect()
+    if hasattr(C_LIBRARY, "malloc_trim"):
+        C_LIBRARY.malloc_trim(0)
 
 
 def _is_taken(port: int) -> bool:

@@ -102,12 +102,13 @@ class Quantities(Mapping[Key, Derivation]):
         """Those whose rule refused them, in the order in which they are worked out."""
         return [self._at(slot) for slot in sorted(self._run.refusals)]
 
-    def otherwise(self, before: Quantities) -> list[Key] | None:
-        """The keys whose quantities differ from those over the same wiring; None where that is another one."""
-        if before._slots is not self._slots:
-            return None
-        keys = self._run.wiring.keys
-        return [keys[slot] for slot in self._run.otherwise(before._run)]
+    def otherwise(self, before: Quantities) -> list[Key]:
+        """The keys of both whose quantities differ, in the order of the slots; none of them is put together for good."""
+        then, now = before._run, self._run
+        if before._slots is self._slots:
+            return [now.wiring.keys[slot] for slot in now.otherwise(then)]
+        both = ((key, slot, before._slots.get(key)) for key, slot in self._slots.items())
+        return [key for key, at, was in both if was is not None and now.derivation(at) != then.derivation(was)]
 
 
 @dataclass(frozen=True)
@@ -312,21 +313,21 @@ class _Run:
 
     def _answer(self, task: Task, step: Step) -> Answer:
         """What the rule says to these values; the very same values are not asked twice."""
-        values, inputs = self.values, step.inputs
+        values = self.values
         if task.share is not None:
             return values[self.wiring.slots[task.keys[0]]][task.share], None
         function = task.rule.function
         arguments: tuple[Any, ...]
-        if step.take is not None:
-            arguments = step.take(values)
+        if not isinstance(step, tuple):
+            arguments = step(values)
             asked = (function, *map(id, arguments))
         else:
             arguments = tuple(
-                [values[one] if isinstance(one, int) else tuple([values[slot] for slot in one]) for one in inputs]
+                [values[one] if isinstance(one, int) else tuple([values[slot] for slot in one]) for one in step]
             )
             asked = (
                 function,
-                *(id(a) if isinstance(s, int) else tuple(map(id, a)) for a, s in zip(arguments, inputs, strict=True)),
+                *(id(a) if isinstance(s, int) else tuple(map(id, a)) for a, s in zip(arguments, step, strict=True)),
             )
         known = self.answered.get(asked)
         if known is not None:

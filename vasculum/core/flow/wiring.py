@@ -7,7 +7,7 @@ worked-out name that belongs to one of its own families of kinds (``front.`` …
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from functools import cached_property
 from graphlib import CycleError, TopologicalSorter
@@ -62,6 +62,24 @@ class Task(NamedTuple):
         return keys if len(set(keys)) == len(keys) else tuple(dict.fromkeys(keys))
 
 
+class Feeds(Mapping[str, Key]):
+    """The key behind each name; the names are told once for all places that are alike."""
+
+    __slots__ = ("_at", "_keys")
+
+    def __init__(self, at: Mapping[str, int], keys: tuple[Key, ...]) -> None:
+        self._at, self._keys = at, keys
+
+    def __getitem__(self, name: str) -> Key:
+        return self._keys[self._at[name]]
+
+    def __iter__(self) -> Iterator[str]:
+        return iter(self._at)
+
+    def __len__(self) -> int:
+        return len(self._at)
+
+
 class Wired(NamedTuple):
     """A piece, a cut or a good of one place, and the key behind each name that it asks for."""
 
@@ -74,19 +92,13 @@ Input = int | tuple[int, ...]
 """The slot of a value, or the slots of one value for each child."""
 
 
-class Step(NamedTuple):
-    """A task as the solver runs it: slots in the order of the rule's parameters."""
-
-    inputs: tuple[Input, ...]
-    take: Callable[[Sequence[Any]], tuple[Any, ...]] | None
-    """All inputs at once, where each is one slot."""
+Step = Callable[[Sequence[Any]], tuple[Any, ...]] | tuple[Input, ...]
+"""A task as the solver runs it: what takes the values of its slots at once; else slots in the order of parameters."""
 
 
-def _taking(inputs: tuple[int, ...]) -> Callable[[Sequence[Any]], tuple[Any, ...]]:
-    """What takes the values of some slots."""
-    if len(inputs) > 1:
-        return itemgetter(*inputs)
-    return lambda values: tuple([values[slot] for slot in inputs])
+def _taking(inputs: tuple[int, ...]) -> Step:
+    """What takes the values of some slots; a single one is told as it is."""
+    return itemgetter(*inputs) if len(inputs) > 1 else inputs
 
 
 @dataclass(frozen=True, eq=False)
@@ -132,10 +144,9 @@ class Wiring:
     def _step(self, task: Task, constants: Mapping[int, int]) -> Step:
         slots = self.slots
         if task.share is not None:
-            return Step((slots[task.keys[0]],), None)
+            return (slots[task.keys[0]],)
         if len(task.needs) == len(task.rule.needs):
-            flat = tuple([slots[key] for key in task.keys])
-            return Step(flat, _taking(flat))
+            return _taking(tuple([slots[key] for key in task.keys]))
         feeds, each, defaults = dict(task.feeds), dict(task.each), dict(task.rule.defaults)
         nothing = constants[id(None)]
         inputs: list[Input] = []
@@ -146,8 +157,7 @@ class Wiring:
                 inputs.append(slots[feeds[need]])
             else:
                 inputs.append(constants[id(defaults[need])])
-        of_one = tuple([one for one in inputs if isinstance(one, int)])
-        return Step(tuple(inputs), None if each else _taking(of_one))
+        return tuple(inputs) if each else _taking(tuple([one for one in inputs if isinstance(one, int)]))
 
 
 def wire(catalogue: Catalogue, places: Mapping[str, Place], choices: Iterable[Key]) -> Wiring:
@@ -221,7 +231,8 @@ class _Pattern:
         self.rules: list[Rule] = []
         self.feeds: dict[str, tuple[tuple[Feed, ...], tuple[str, ...], tuple[str, ...]]] = {}
         """By the name that is given: what feeds its rule, for which needs, and which needs are of the children."""
-        self.things: list[tuple[Thing, tuple[Feed, ...]]] | None = None
+        self.things: list[tuple[Thing, dict[str, int], tuple[Feed, ...]]] | None = None
+        """What there is, with the place of each name among its feeds."""
 
     def is_made(self, name: str) -> bool:
         """Whether a choice was made here or further out."""
@@ -302,9 +313,10 @@ class _Wirer:
         """The pieces, cuts and goods of a place."""
         pattern, way = self.patterns[place.id], self.ways[place.id]
         if pattern.things is None:
-            pattern.things = list(self._things_of(place))
-        for one, feeds in pattern.things:
-            yield Wired(place.id, one, {name: self._once((way[out], source)) for name, out, source in feeds})
+            found = ((one, tuple(feeds)) for one, feeds in self._things_of(place))
+            pattern.things = [(one, {feed[0]: at for at, feed in enumerate(feeds)}, feeds) for one, feeds in found]
+        for one, at, feeds in pattern.things:
+            yield Wired(place.id, one, Feeds(at, tuple([self._once((way[out], source)) for _, out, source in feeds])))
 
     def _things_of(self, place: Place) -> Iterable[tuple[Thing, tuple[Feed, ...]]]:
         hits = sorted(

@@ -124,11 +124,14 @@ def _changed(before: SolvedPlan | None, after: SolvedPlan) -> tuple[list[Key], l
         return list(now), []
     then, old = quantity_keys(before), before.solved.quantities
     is_said_anew = before.plan.units.length != after.plan.units.length
-    differ = None if is_said_anew else new.otherwise(old)
-    if differ is not None:
-        return [key for key in differ if key in now], []
-    changed = [key for key in now if is_said_anew or key not in then or old[key] != new[key]]
-    return changed, [key for key in then if key not in now]
+    if is_said_anew:
+        changed = list(now)
+    elif now is then:
+        changed = [key for key in new.otherwise(old) if key in now]
+    else:
+        differ = set(new.otherwise(old))
+        changed = [key for key in now if key in differ or key not in then]
+    return changed, [] if now is then else [key for key in then if key not in now]
 
 
 def _said_otherwise(
