@@ -20,7 +20,7 @@ import threading
 import time
 from collections import Counter
 from collections.abc import Callable, Iterator
-from concurrent.futures import ThreadPoolExecutor
+from concurrent.futures import ProcessPoolExecutor, ThreadPoolExecutor
 from http.client import HTTPException
 from pathlib import Path
 from typing import Any
@@ -43,6 +43,8 @@ from vasculum.web.app import create_app  # noqa: E402
 
 FAULTS = (URLError, HTTPException, ConnectionError, json.JSONDecodeError, TimeoutError, OSError)
 Part = Callable[["Soak"], None]
+LANES = 2
+"""Calls and kills go on in two lanes beside each other."""
 
 
 class Soak:
@@ -52,17 +54,17 @@ class Soak:
         self.kills, self.calls, self.minutes, self.seed = kills, calls, minutes, seed
         self.counts: dict[str, Counter[str]] = {}
         self.wrong: list[str] = []
-        self._until = 0.0
+        self.until = 0.0
         self._lock = threading.Lock()
 
     def begin(self, share: float) -> None:
         """A part begins; it has this share of the time."""
-        self._until = time.monotonic() + share * self.minutes * 60
+        self.until = time.monotonic() + share * self.minutes * 60
 
     @property
     def has_time(self) -> bool:
         """Whether the part goes on."""
-        return time.monotonic() < self._until
+        return time.monotonic() < self.until
 
     def count(self, part: str, what: str, often: int = 1) -> None:
         """Something was done."""
@@ -91,7 +93,7 @@ def kills(soak: Soak) -> None:
     def lane(number: int) -> None:
         draw, data = random.Random(soak.seed + number), Path(tempfile.mkdtemp())
         app = Running(data)
-        for _ in range(soak.kills // 2):
+        for _ in range(soak.kills // LANES):
             if not soak.has_time:
                 break
             acknowledged: list[tuple[int, str]] = []
@@ -112,8 +114,8 @@ def kills(soak: Soak) -> None:
         app.kill()
         shutil.rmtree(data)
 
-    with ThreadPoolExecutor(2) as lanes:
-        list(lanes.map(lane, range(2)))
+    with ThreadPoolExecutor(LANES) as lanes:
+        list(lanes.map(lane, range(LANES)))
 
 
 # ---- calls --------------------------------------------------------------------------------------------------------
@@ -126,6 +128,24 @@ HOSTILE: list[Any] = [
 
 def calls(soak: Soak) -> None:
     """Bodies from the OpenAPI document, and plans bent in one place: no answer is a failure of ours."""
+    share = -(-soak.calls // LANES)
+    with ProcessPoolExecutor(LANES) as lanes:
+        for counts, wrong in lanes.map(_calls_of, [(share, soak.seed + at, soak.until) for at in range(LANES)]):
+            for what, often in counts.items():
+                soak.count("calls", what, often)
+            soak.wrong += wrong
+
+
+def _calls_of(lane: tuple[int, int, float]) -> tuple[Counter[str], list[str]]:
+    """One lane of calls, over an app of its own: how many, by seed, until when."""
+    many, seed, until = lane
+    soak = Soak(0, many, 0, seed)
+    soak.until = until
+    _call(soak)
+    return soak.counts["calls"], soak.wrong
+
+
+def _call(soak: Soak) -> None:
     data = Path(tempfile.mkdtemp())
     app = create_app(data, with_demo=True)
     client = app.test_client()
