@@ -54,12 +54,17 @@ class Soak:
         self.kills, self.calls, self.minutes, self.seed = kills, calls, minutes, seed
         self.counts: dict[str, Counter[str]] = {}
         self.wrong: list[str] = []
-        self.until = 0.0
+        self.until = self._left = 0.0
         self._lock = threading.Lock()
 
     def begin(self, share: float) -> None:
-        """A part begins; it has this share of the time."""
-        self.until = time.monotonic() + share * self.minutes * 60
+        """A part begins; it has this share of the time, and what the parts before it left."""
+        self._left += share * self.minutes * 60
+        self.until = time.monotonic() + self._left
+
+    def end(self) -> None:
+        """A part has ended."""
+        self._left = max(0.0, self.until - time.monotonic())
 
     @property
     def has_time(self) -> bool:
@@ -453,6 +458,7 @@ def main(many_kills: int, many_calls: int, minutes: float, seed: int, only: tupl
         began = time.monotonic()
         soak.begin(share)
         part(soak)
+        soak.end()
         click.echo(f"{name}: {time.monotonic() - began:.0f} s", err=True)
     click.echo(soak.table())
     for line in soak.wrong[:40]:

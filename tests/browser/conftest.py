@@ -127,11 +127,13 @@ Open = Callable[..., Page]
 
 @pytest.fixture
 def open_at(page: Page, server: Server) -> Open:
-    """Open an address of the app and wait until it is ready."""
+    """Open an address of the app and wait until it is ready; every panel of its sheet open, unless told otherwise."""
 
-    def go(path: str = "/") -> Page:
+    def go(path: str = "/", as_found: bool = False) -> Page:
         page.goto(server.url + path)
         ready(page)
+        if not as_found:
+            unfold(page)
         return page
 
     return go
@@ -141,6 +143,29 @@ def ready(page: Page) -> None:
     page.wait_for_selector("[data-ready]")
     if page.locator(".book").count():
         page.wait_for_selector("main [data-ready]")
+
+
+SHUT = ".panel > h2 > button[aria-expanded=false]", ".discloses[aria-expanded=false]", ".notes[aria-expanded=false]"
+
+
+def unfold(page: Page) -> None:
+    """Open every panel of the sheet in view, the other alternatives of each family, and the notes.
+
+    On a phone one panel is open at a time: there the sheet stays as it was found.
+    """
+    ready(page)
+    if page.viewport_size is None or page.viewport_size["width"] < 768:
+        return
+    for shut in SHUT:
+        while page.locator(shut).count():
+            page.locator(shut).first.click()
+
+
+def turn_to(page: Page, stage: str) -> None:
+    """Go to another sheet by its tab, and open all of it."""
+    page.get_by_role("navigation", name="Stages").get_by_role("link", name=stage).click()
+    page.wait_for_selector(f"main h1:has-text('{stage}')")
+    unfold(page)
 
 
 def kept(page: Page) -> None:

@@ -8,7 +8,7 @@ from typing import Literal
 import pytest
 from playwright.sync_api import Page
 
-from tests.browser.conftest import ROOT, Server, Watch, ready
+from tests.browser.conftest import ROOT, Server, Watch, ready, unfold
 
 AXE = (ROOT / "frontend/node_modules/axe-core/axe.min.js").read_text()
 DEMO = "/plans/scullery-cupboard"
@@ -49,7 +49,7 @@ def with_faults(page: Page) -> None:
 
 def as_built(page: Page) -> None:
     page.get_by_role("button", name="Side, left (L)").click()
-    page.get_by_role("button", name="Bottom: as built").click()
+    page.get_by_role("button", name="Side, left: as built").click()
 
 
 LIGHTS: tuple[Literal["light", "dark"], ...] = ("light", "dark")
@@ -78,7 +78,7 @@ def test_axe_finds_nothing(
     if name == "faults":
         watch.allow("422")
     page.goto(server.url + path)
-    ready(page)
+    unfold(page)
     act(page)
     page.evaluate(AXE)
     for light in LIGHTS:

@@ -274,6 +274,7 @@ def test_on_a_phone_a_cell_is_chosen_and_split_by_touch(browser: Browser, server
     page = context.new_page()
     page.goto(server.url + BENCH)
     ready(page)
+    page.get_by_role("button", name="Show the drawing").tap()
     page.locator(".layout .place", has_text="Twine").tap()
     page.get_by_role("button", name="Split into columns").tap()
     cells(page, 8)

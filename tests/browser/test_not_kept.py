@@ -77,7 +77,9 @@ def test_without_an_answer_changes_wait_in_order_and_go_by_themselves(open_at: O
     page.reload()
     ready(page)
     expect(page.get_by_label("Gap round the front")).to_have_value("3/32")
-    expect(page.locator("input[name=bottom]:checked + svg + strong")).to_have_text("Planted under the box")
+    expect(page.get_by_role("region", name="Bottom").locator(".family-chosen strong")).to_have_text(
+        "Planted under the box"
+    )
 
 
 def test_an_answer_that_was_lost_is_not_kept_twice(open_at: Open, watch: Watch) -> None:

@@ -8,7 +8,7 @@ import re
 import pypdf
 from playwright.sync_api import Page, expect
 
-from tests.browser.conftest import Open, Server, Watch, kept, ready
+from tests.browser.conftest import Open, Server, Watch, kept, ready, turn_to, unfold
 
 DEMO = "/plans/scullery-cupboard"
 
@@ -33,7 +33,8 @@ def start_my_own(page: Page) -> None:
     expect(page.get_by_test_id("first-result")).to_contain_text("6 parts")
     page.get_by_label("Call it").fill("Jar cupboard")
     page.get_by_role("button", name="Keep it and go on").click()
-    ready(page)
+    page.wait_for_url("**/plans/*/measure")
+    unfold(page)
 
 
 def test_a_first_visitor_finds_the_demo_and_one_large_button(open_at: Open) -> None:
@@ -85,8 +86,11 @@ def test_joint_and_bottom_change_by_picture(open_at: Open) -> None:
     expect(moved.locator("li", has_text="side length, cut")).to_contain_text("21 1/2")
     page.get_by_text("Planted under the box").click()
     expect(moved.locator("li", has_text="wall height, cut").first).to_contain_text("8 13/16")
-    page.get_by_role("link", name="Cut").click()
+    turn_to(page, "Cut")
+    page.get_by_role("button", name="Box front, Box back", exact=True).click()
     expect(page.locator(".part", has_text="Box front")).to_contain_text("Rabbet for the sides")
+    page.get_by_role("button", name="Side, left (L)").click()
+    expect(page.locator(".part", has_text="Side, left")).to_contain_text("Plywood")
     expect(page.locator(".part", has_text="Side, left")).not_to_contain_text("Groove")
 
 
@@ -105,6 +109,7 @@ def test_any_size_tells_its_reasons_back_to_the_tape(open_at: Open) -> None:
 
 def test_a_part_built_short_keeps_its_plan_beside_and_moves_what_follows(open_at: Open) -> None:
     page = open_at(f"{DEMO}/cut")
+    page.get_by_role("button", name="Box front, Box back", exact=True).click()
     page.get_by_role("button", name="Box front, Box back: as built").click()
     page.get_by_label("Length, as built").fill("20 3/8 - 1/32")
     page.get_by_label("Length, as built").press("Enter")
@@ -127,7 +132,7 @@ def test_the_paper_carries_the_revision_and_says_when_it_is_old(open_at: Open, s
     ready(page)
     page.get_by_role("button", name="thickness of Plywood 1/2: It measures this").click()
     expect(page.get_by_text("Printed at revision 1")).to_have_count(0)
-    page.get_by_role("link", name="Make").click()
+    turn_to(page, "Make")
     type_and_keep(page, "Sides, front and back", "15/32")
     expect(page.get_by_text("Printed at revision 1; ")).to_be_visible()
 
@@ -139,7 +144,7 @@ def test_after_a_restart_all_is_there_and_undo_still_works(open_at: Open, server
     server.stop()
     server.start()
     page.goto(server.url + f"{DEMO}/make")
-    ready(page)
+    unfold(page)
     expect(page.get_by_label("Sides, front and back")).to_have_value("15/32")
     page.get_by_role("button", name="Undo").click()
     expect(page.get_by_label("Bottom: Plywood")).to_have_value("")
@@ -156,7 +161,7 @@ def test_the_unit_and_the_increment_change_in_the_top_bar(open_at: Open) -> None
     expect(page.get_by_role("button", name="Side, left, length 558.8", exact=False)).to_be_visible()
     page.get_by_label("Unit").select_option("in")
     page.get_by_label("Cut to").select_option("1/32 in")
-    expect(page.get_by_text("8 parts, cut to 1/32 in")).to_be_visible()
+    expect(page.get_by_text("8 pieces, cut to 1/32 in")).to_be_visible()
     kept(page)
 
 
@@ -173,4 +178,5 @@ def test_a_size_that_cannot_be_read_is_not_left_out_of_a_new_plan(open_at: Open,
     page.get_by_label("How high").fill("9 1/2")
     expect(page.get_by_test_id("first-result")).to_contain_text("6 parts")
     page.get_by_role("button", name="Keep it and go on").click()
-    ready(page)
+    page.wait_for_url("**/plans/*/measure")
+    unfold(page)

@@ -1091,6 +1091,11 @@ export interface components {
              * @description Of a meeting: the pieces that meet.
              */
             pieces: string[];
+            /**
+             * Mends
+             * @description The fields that decide it, the nearest first; a note has none.
+             */
+            mends?: components["schemas"]["Mend"][];
         };
         /**
          * Graduate
@@ -1446,6 +1451,24 @@ export interface components {
              * @description A length as typed; a bare number takes the plan's unit.
              */
             length: string;
+        };
+        /**
+         * Mend
+         * @description A field that decides what a finding speaks of.
+         */
+        Mend: {
+            /**
+             * Key
+             * @description A reading, or a choice of the plan or one of its places.
+             */
+            key: string;
+            /** Label */
+            label: string;
+            /**
+             * Group
+             * @description The group of the choice; empty for a reading.
+             */
+            group: string;
         };
         /**
          * Mirror

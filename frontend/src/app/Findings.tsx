@@ -1,51 +1,116 @@
+import { useState } from 'react'
+import type { Schemas } from '../api/client'
 import { Fractions } from '../lengths/Num'
+import { useGoTo } from '../panels/useGoTo'
 import { useSection } from '../plan/onScreen'
 import { useCommands } from '../plan/PlanDesk'
 import { Icon } from './icons'
 
-const SAID: Record<string, string> = {
+type Finding = Schemas['FindingShown']
+
+const SAID: Record<Finding['severity'], string> = {
   stop: 'Stop',
-  attention: 'Look',
+  attention: 'Attention',
   note: 'Note',
   caution: 'Caution',
 }
 
-/** What a person should know, the gravest first; each can be asked why. */
+/** What a person should know, the gravest first; notes and cautions are shut to their number. */
 export function Findings() {
-  const { askWhy } = useCommands()
   const findings = useSection('findings')
+  const [isOpen, setIsOpen] = useState(false)
+  const grave = alike(findings.filter((one) => one.severity === 'stop' || one.severity === 'attention'))
+  const light = alike(findings.filter((one) => one.severity === 'note' || one.severity === 'caution'))
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
     <section aria-label="Findings" tabIndex={0}>
       <h2>
-        Findings <span className="other">{findings.length === 0 ? 'none' : findings.length}</span>
-      </h2>
-      {findings.length === 0 && <p className="lead-in mb-0">Nothing speaks against cutting.</p>}
-      <ul>
-        {findings.map((finding) => (
-          <li
-            key={finding.code + finding.place + finding.message}
-            className={`finding finding--${finding.severity}`}
-            data-code={finding.code}
+        Findings {grave.length === 0 && <span className="other">nothing speaks against cutting</span>}
+        {light.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-sm notes"
+            aria-expanded={isOpen}
+            onClick={() => setIsOpen(!isOpen)}
           >
-            <Icon name={finding.severity} />
-            <span>
-              <b>{SAID[finding.severity]}:</b> <Fractions>{`${finding.message} ${finding.fix}`}</Fractions>{' '}
-              <span className="other">{finding.place_name}</span>
-            </span>
-            {finding.keys[0] && (
-              <button
-                type="button"
-                className="btn btn-sm btn-outline-primary align-self-start"
-                aria-label={`Why: ${finding.message}`}
-                onClick={() => askWhy(finding.keys[0] ?? null)}
-              >
-                Why
-              </button>
-            )}
-          </li>
+            {light.length === 1 ? '1 note' : `${light.length} notes`}
+          </button>
+        )}
+      </h2>
+      <ul>
+        {[...grave, ...(isOpen ? light : [])].map(([first, ...others]) => (
+          <Row key={first.code + first.place + first.message} first={first} others={others} />
         ))}
       </ul>
     </section>
+  )
+}
+
+/** The same finding at the same places once: the first of them, and the others. */
+function alike(findings: Finding[]): [Finding, ...Finding[]][] {
+  const found = new Map<string, [Finding, ...Finding[]]>()
+  for (const one of findings) {
+    const at = `${one.severity} ${one.code} ${one.place_name}`
+    const known = found.get(at)
+    if (known) known.push(one)
+    else found.set(at, [one])
+  }
+  return [...found.values()]
+}
+
+/** One line; a press shows all of it. Beside it the fields that mend it, and why. */
+function Row({ first, others }: { first: Finding; others: Finding[] }) {
+  const { askWhy } = useCommands()
+  const goTo = useGoTo()
+  const [isOpen, setIsOpen] = useState(false)
+  const fields = first.mends ?? []
+  return (
+    <li className={`finding finding--${first.severity}`} data-code={first.code}>
+      <Icon name={first.severity} />
+      <button
+        type="button"
+        className={isOpen ? 'told told--open' : 'told'}
+        aria-expanded={isOpen}
+        onClick={() => setIsOpen(!isOpen)}
+      >
+        <b>{SAID[first.severity]}:</b> <Fractions>{`${first.message} ${first.fix}`}</Fractions>{' '}
+        <span className="other">
+          {first.place_name}
+          {others.length > 0 && `, and ${others.length} more like it`}
+        </span>
+      </button>
+      <span className="mends">
+        {fields.slice(0, isOpen ? fields.length : 1).map((one) => (
+          <button
+            key={one.key}
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            aria-label={`Go to ${one.label}: ${first.message}`}
+            onClick={() => goTo(one)}
+          >
+            → {one.label}
+          </button>
+        ))}
+        {first.keys[0] && (
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            aria-label={`Why: ${first.message}`}
+            onClick={() => askWhy(first.keys[0] ?? null)}
+          >
+            Why
+          </button>
+        )}
+      </span>
+      {isOpen && others.length > 0 && (
+        <ul className="others">
+          {others.map((one) => (
+            <li key={one.message}>
+              <Fractions>{one.message}</Fractions>
+            </li>
+          ))}
+        </ul>
+      )}
+    </li>
   )
 }

@@ -76,7 +76,7 @@ function Bench({ stage }: { stage: StageId }) {
         <WorkingDrawing stage={stage} />
         <div className="strip">
           <Findings />
-          <MovedList />
+          <MovedList stage={stage} />
         </div>
         <Reckoner unit={plan.document.units.length} increment={plan.document.units.increment} />
       </div>

@@ -9,6 +9,7 @@ import { planKey, useNetwork, usePlanList } from '../api/queries'
 import { put } from '../plan/acts'
 import { useSection } from '../plan/onScreen'
 import { useCommands, useKeeping, usePlan } from '../plan/PlanDesk'
+import { useNarrow } from '../stages/measure/useNarrow'
 import { Icon } from './icons'
 import { PhoneDoor } from './PhoneDoor'
 import { type Light, useLight } from './theme'
@@ -18,20 +19,10 @@ const INCREMENTS: Record<Unit, string[]> = {
   mm: ['1 mm', '0.5 mm'],
 }
 
-/** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan. */
+/** Plan name, units, increment, undo and redo, when last kept, and what to do with the whole plan: in one row. */
 export function TopBar({ showHelp }: { showHelp(): void }) {
-  const { plan } = usePlan()
-  const assembled = useSection('assembled')
-  const { keeping } = useKeeping()
-  const { act, step } = useCommands()
+  const isNarrow = useNarrow()
   const isGuest = useNetwork().data?.is_guest ?? false
-  const { units } = plan.document
-  const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
-  const at = new Date(plan.kept_at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
-
-  const setUnits = (name: 'length' | 'increment', value: string, label: string) =>
-    act(put(`/units/${name}`, value), label, `units/${name}`)
-
   return (
     <header className="topbar">
       <Link to="/plans" className="wordmark" title="All plans">
@@ -39,6 +30,31 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
         <span>Vasculum</span>
       </Link>
       <NameField />
+      {!isNarrow && <Units />}
+      <Step way="undo" />
+      {!isNarrow && <Step way="redo" />}
+      <Keeping />
+      {!isNarrow && <Together />}
+      <PlanMenu showHelp={showHelp} isNarrow={isNarrow} />
+      {!isGuest && !isNarrow && <Mine />}
+    </header>
+  )
+}
+
+const Mine = () => (
+  <Link to="/new" className="btn btn-primary btn-sm d-flex align-items-center fw-semibold">
+    Measure my own
+  </Link>
+)
+
+function Units() {
+  const { act } = useCommands()
+  const { units } = usePlan().plan.document
+  const increments = [...new Set([...INCREMENTS[units.length], units.increment])]
+  const setUnits = (name: 'length' | 'increment', value: string, label: string) =>
+    act(put(`/units/${name}`, value), label, `units/${name}`)
+  return (
+    <>
       <Form.Select
         size="sm"
         aria-label="Unit"
@@ -60,48 +76,57 @@ export function TopBar({ showHelp }: { showHelp(): void }) {
           </option>
         ))}
       </Form.Select>
-      <Button
-        variant="outline-secondary"
-        size="sm"
-        disabled={!plan.can_undo || isGuest}
-        onClick={() => step('undo')}
-        aria-label="Undo"
-        title={plan.can_undo ? `Undo: ${plan.label}` : 'Nothing to undo'}
-      >
-        <Icon name="undo" />
-      </Button>
-      <Button
-        variant="outline-secondary"
-        size="sm"
-        disabled={!plan.can_redo || isGuest}
-        onClick={() => step('redo')}
-        aria-label="Redo"
-        title={plan.can_redo ? 'Redo' : 'Nothing to redo'}
-      >
-        <Icon name="redo" />
-      </Button>
+    </>
+  )
+}
+
+function Step({ way }: { way: 'undo' | 'redo' }) {
+  const { plan } = usePlan()
+  const { step } = useCommands()
+  const isGuest = useNetwork().data?.is_guest ?? false
+  const can = way === 'undo' ? plan.can_undo : plan.can_redo
+  const title = { undo: `Undo: ${plan.label}`, redo: 'Redo' }[way]
+  return (
+    <Button
+      variant="outline-secondary"
+      size="sm"
+      disabled={!can || isGuest}
+      onClick={() => step(way)}
+      aria-label={way === 'undo' ? 'Undo' : 'Redo'}
+      title={can ? title : `Nothing to ${way}`}
+    >
+      <Icon name={way} />
+    </Button>
+  )
+}
+
+function Keeping() {
+  const { plan } = usePlan()
+  const { keeping } = useKeeping()
+  const at = new Date(plan.kept_at).toLocaleTimeString([], {
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  })
+  return (
+    <span className={keeping === 'not kept' ? 'kept kept--not' : 'kept'} role="status" data-keeping={keeping}>
+      {keeping === 'kept' ? `kept ${at}` : keeping === 'keeping' ? 'keeping …' : 'not kept'}
+    </span>
+  )
+}
+
+/** Whether the plan goes together in space. */
+function Together() {
+  const assembled = useSection('assembled')
+  return (
+    assembled && (
       <span
-        className={keeping === 'not kept' ? 'kept kept--not' : 'kept'}
-        role="status"
-        data-keeping={keeping}
+        className={assembled.meetings > 0 ? 'kept kept--not' : 'kept assembled'}
+        data-meetings={assembled.meetings}
       >
-        {keeping === 'kept' ? `kept ${at}` : keeping === 'keeping' ? 'keeping …' : 'not kept'}
+        {assembled.says}
       </span>
-      {assembled && (
-        <span
-          className={assembled.meetings > 0 ? 'kept kept--not' : 'kept assembled'}
-          data-meetings={assembled.meetings}
-        >
-          {assembled.says}
-        </span>
-      )}
-      <PlanMenu showHelp={showHelp} />
-      {!isGuest && (
-        <Link to="/new" className="btn btn-primary btn-sm d-flex align-items-center fw-semibold">
-          Measure my own
-        </Link>
-      )}
-    </header>
+    )
   )
 }
 
@@ -131,7 +156,8 @@ function NameField() {
   )
 }
 
-function PlanMenu({ showHelp }: { showHelp(): void }) {
+/** What is done seldom; where the bar is narrow, also what does not fit in it. */
+function PlanMenu({ showHelp, isNarrow }: { showHelp(): void; isNarrow: boolean }) {
   const { plan } = usePlan()
   const navigate = useNavigate()
   const queries = useQueryClient()
@@ -168,11 +194,19 @@ function PlanMenu({ showHelp }: { showHelp(): void }) {
     })
 
   return (
-    <Dropdown align="end">
+    <Dropdown align="end" autoClose={isNarrow ? 'outside' : true}>
       <Dropdown.Toggle variant="outline-secondary" size="sm">
         Plan
       </Dropdown.Toggle>
-      <Dropdown.Menu>
+      <Dropdown.Menu className="plan-menu">
+        {isNarrow && (
+          <div className="in-menu">
+            <Together />
+            <Units />
+            <Step way="redo" />
+            {!isGuest && <Mine />}
+          </div>
+        )}
         <Dropdown.Item as={Link} to="/plans">
           All plans
         </Dropdown.Item>

@@ -6,8 +6,10 @@ import { cellsOf } from '../plan/layout'
 import { useSection } from '../plan/onScreen'
 import { useCommands, useKeeping, useOutcome, usePlan, useSelection, type View } from '../plan/PlanDesk'
 import { useLabel } from '../reasons/labels'
+import { useNarrow } from '../stages/measure/useNarrow'
 import { useCellKeys } from './cellKeys'
 import { Drawing } from './Drawing'
+import { useDrawingWanted, wantDrawing } from './wanted'
 
 const SHORT: [View['name'], string][] = [
   ['elevation', 'Elevation'],
@@ -86,9 +88,36 @@ export function WorkingDrawing({ stage }: { stage: string }) {
     choosePart(null)
   }
 
+  const isNarrow = useNarrow()
+  const isWanted = useDrawingWanted()
+  if (isNarrow && !isWanted)
+    return (
+      <section className="working working--shut" aria-label="Working drawing">
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-expanded={false}
+          data-ready
+          onClick={() => wantDrawing(true)}
+        >
+          Show the drawing
+        </button>
+      </section>
+    )
   return (
     <section className="working" aria-label="Working drawing">
       <div className="views">
+        {isNarrow && (
+          <button
+            type="button"
+            className="btn btn-sm"
+            aria-expanded={true}
+            aria-label="Shut the drawing"
+            onClick={() => wantDrawing(false)}
+          >
+            ×
+          </button>
+        )}
         {SHORT.filter(([name]) => hasView(name)).map(([name, title]) => (
           <button
             type="button"

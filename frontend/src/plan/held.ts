@@ -7,6 +7,8 @@ type Outcome = PreviewAnswer['outcome']
 export interface MovedSize {
   key: string
   placeName: string
+  /** What a reading is called, also one that is gone; empty where the name says it. */
+  label: string
   old: Shown | null
   now: Shown | null
 }
@@ -96,6 +98,7 @@ export function movedSizes(
   const sizes = keys.map((key) => ({
     key,
     placeName: names[key.split('/')[0] ?? ''] ?? '',
+    label: (after.quantities[key] ?? before.quantities[key])?.label ?? '',
     old: before.quantities[key]?.value ?? null,
     now: after.quantities[key]?.value ?? null,
   }))

@@ -50,6 +50,7 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   const chosen = choices[of.name] ?? null
   const choose = (value: string | null): Act => ({ do: 'choose', at: place ?? null, name: of.name, value })
   const field = `${place ?? 'plan'}/choices/${of.name}`
+  const key = `${place ?? 'plan'}/${of.name}`
   const fallback = document.defaults_system === 'in' ? of.default_in : of.default_mm
   const origin = chosen === null ? 'assumed' : of.is_thing ? 'measured' : 'chosen'
   const named = (kept: string | null) =>
@@ -66,7 +67,7 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   const said = { label, kept: chosen, placeholder, after: of.about }
   if (KINDS.includes(of.kind))
     return (
-      <Form.Group className="length-field" controlId={`${place ?? 'plan'}-${of.name}`}>
+      <Form.Group className="length-field" controlId={`${place ?? 'plan'}-${of.name}`} data-field={key}>
         <Form.Label className="mb-0">{label}</Form.Label>
         <Form.Select value={chosen ?? fallback ?? ''} onChange={(event) => set(event.target.value || null)}>
           {fallback === null && <option value="">As at the front</option>}
@@ -82,7 +83,7 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
       </Form.Group>
     )
   return (
-    <div>
+    <div data-field={key}>
       {of.kind === 'length' ? (
         <PlanLength {...said} act={choose} called={of.title} emptied={called(null)} field={field} />
       ) : (

@@ -103,7 +103,7 @@ class Quantities(Mapping[Key, Derivation]):
         return [self._at(slot) for slot in sorted(self._run.refusals)]
 
     def otherwise(self, before: Quantities) -> list[Key]:
-        """The keys of both whose quantities differ, in the order of the slots; none of them is put together for good."""
+        """The keys of both whose quantities differ, in the order of the slots; none is put together for good."""
         then, now = before._run, self._run
         if before._slots is self._slots:
             return [now.wiring.keys[slot] for slot in now.otherwise(then)]

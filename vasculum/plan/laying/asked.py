@@ -35,7 +35,7 @@ def asked_of(kinds: frozenset[str], edition: str) -> frozenset[str]:
     known = choosables(edition)
     families = {family(kind) for kind in kinds}
     by_family = {name for name, one in known.items() if one.kind in families}
-    by_need = {choice for need in _needs(kinds) for choice in _choices_behind(need) if choice in known}
+    by_need = {choice for need in _needs(kinds) for choice in choices_behind(need) if choice in known}
     return frozenset(by_family | by_need)
 
 
@@ -56,7 +56,7 @@ def _needs(kinds: frozenset[str]) -> Iterator[str]:
         yield from good.needs if good.kinds <= kinds else ()
 
 
-def _choices_behind(need: str) -> Iterator[str]:
+def choices_behind(need: str) -> Iterator[str]:
     """The choice that gives a quantity: its own name, the sheet of a thickness, the band, the runner."""
     name = need.removeprefix("outer_").removeprefix("each_")
     yield name

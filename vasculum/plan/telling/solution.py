@@ -11,7 +11,18 @@ from functools import lru_cache
 from typing import Any, Literal
 from weakref import WeakKeyDictionary
 
-from vasculum.core.flow import Derivation, Finding, Key, MeasureUnit, Origin, Refusal, Severity, Wiring, key_text
+from vasculum.core.flow import (
+    Derivation,
+    Finding,
+    Key,
+    MeasureUnit,
+    Origin,
+    Refusal,
+    Severity,
+    Wiring,
+    key_text,
+    read_key,
+)
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.plan.document import Model, Plan, as_usual
@@ -26,6 +37,7 @@ from vasculum.plan.making.pieces import Cut, Grain, Piece, have_their_sizes, mer
 from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
 from vasculum.plan.telling.cuts import CutShown, in_words
 from vasculum.plan.telling.hardware import Hardware, hardware_shown
+from vasculum.plan.telling.mending import Mend, mends_of
 from vasculum.plan.telling.shopping import Shopping, shopping_of
 from vasculum.plan.telling.stages import Stages, stages_of
 from vasculum.plan.telling.travelling import travels, weight_of_piece
@@ -123,6 +135,8 @@ class FindingShown(Model):
     keys: list[str]
     pieces: list[str]
     """Of a meeting: the pieces that meet."""
+    mends: list[Mend] = as_usual([])
+    """The fields that decide it, the nearest first; a note has none."""
 
 
 class TapeCheck(Model):
@@ -399,7 +413,21 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
     found: dict[tuple[str, str, str], dict[str, FindingShown]] = {}
     for one in (*_refusals(plan), *_met(plan, proof), *_checks(plan), *_built_otherwise(plan), *_lost_pins(plan)):
         found.setdefault((one.code, one.message, one.fix), {}).setdefault(one.place, one)
-    return sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
+    together = sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
+    return [_with_mends(plan, one) if one.severity in ("stop", "attention") else one for one in together]
+
+
+def _with_mends(plan: SolvedPlan, one: FindingShown) -> FindingShown:
+    """A finding with the fields that decide it; the same finding over the same wiring has the same."""
+    known: dict[FindingKey, list[Mend]] = _MENDS.setdefault(plan.solved.wiring, {})
+    at = (one.code, *one.keys)
+    if at not in known:
+        known[at] = mends_of(plan, map(read_key, one.keys))
+    return one.model_copy(update={"mends": known[at]})
+
+
+FindingKey = tuple[str, ...]
+_MENDS: WeakKeyDictionary[Wiring, dict[FindingKey, list[Mend]]] = WeakKeyDictionary()
 
 
 def _as_one(found: Mapping[str, FindingShown]) -> FindingShown:

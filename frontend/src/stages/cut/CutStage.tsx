@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form'
 import { answered, client, type Part } from '../../api/client'
 import { useUnprintable } from '../../api/queries'
 import { Fractions, Num } from '../../lengths/Num'
+import { Panel } from '../../panels/Panel'
 import { change } from '../../plan/acts'
 import { tintOf } from '../../plan/layout'
 import { useSection } from '../../plan/onScreen'
@@ -17,48 +18,37 @@ import { ShoppingList } from './ShoppingList'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
 export function CutStage() {
-  const { plan } = usePlan()
-  const parts = useSection('parts')
-  const travels = useSection('travels')
   const checks = useSection('tape_checks')
   return (
     <div data-ready>
       <h1>Cut</h1>
-      <p className="lead-in">
-        {parts.reduce((sum, part) => sum + part.count, 0)} parts, cut to{' '}
-        <Num>{plan.document.units.increment}</Num>. Press a part to draw it, a size for its reasons.
-      </p>
       <Printing />
       <StillAssumed />
       <PartsList />
-      {travels && (
-        <p className="lead-in mt-2">
-          <Fractions>{travels}</Fractions>
-        </p>
-      )}
       <ShoppingList />
-      <h2>Tape checks</h2>
-      <table className="figures">
-        <thead>
-          <tr>
-            <th scope="col">Measure</th>
-            <td>should read</td>
-          </tr>
-        </thead>
-        <tbody>
-          {checks.map((check) => (
-            <tr key={check.key}>
-              <th scope="row">
-                {check.drawer && <span className="other">{check.drawer} </span>}
-                {check.what}
-              </th>
-              <td>
-                <Size of={check.key} label={check.what} />
-              </td>
+      <Panel id="checks" says={`${checks.length} to read`}>
+        <table className="figures">
+          <thead>
+            <tr>
+              <th scope="col">Measure</th>
+              <td>should read</td>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {checks.map((check) => (
+              <tr key={check.key}>
+                <th scope="row">
+                  {check.drawer && <span className="other">{check.drawer} </span>}
+                  {check.what}
+                </th>
+                <td>
+                  <Size of={check.key} label={check.what} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Panel>
     </div>
   )
 }
@@ -74,7 +64,7 @@ function Printing() {
     ).catch(() => undefined)
   const { data: lacking } = useUnprintable(plan.id, plan.revision)
   return (
-    <>
+    <Panel id="print" says={`revision ${plan.revision}`}>
       {lacking && lacking.texts.length > 0 && (
         <Alert variant="warning" className="py-2">
           <p className="mb-1">These signs have no print; a box stands for each on paper:</p>
@@ -98,7 +88,7 @@ function Printing() {
           Print pack (PDF), revision {plan.revision}
         </a>
       </p>
-    </>
+    </Panel>
   )
 }
 
@@ -107,8 +97,8 @@ function StillAssumed() {
   const { act } = useCommands()
   if (assumed.length === 0) return null
   return (
-    <section aria-label="Still assumed">
-      <h2>Still assumed: measure the piece in your hand</h2>
+    <Panel id="assumed" says={assumed.length === 1 ? '1 size' : `${assumed.length} sizes`}>
+      <p className="lead-in">Measure the piece in your hand.</p>
       <ul className="assumed-list">
         {assumed.map((one) => (
           <li key={one.key}>
@@ -127,7 +117,7 @@ function StillAssumed() {
           </li>
         ))}
       </ul>
-    </section>
+    </Panel>
   )
 }
 
@@ -135,10 +125,20 @@ function StillAssumed() {
 function PartsList() {
   const all = useSection('parts')
   const [by, setBy] = useState<Grouping>('listed')
+  const travels = useSection('travels')
+  const { plan } = usePlan()
+  const count = all.reduce((sum, part) => sum + part.count, 0)
   return (
-    <section aria-label="Parts">
+    <Panel
+      id="parts"
+      says={
+        <>
+          {count === 1 ? '1 piece' : `${count} pieces`}, cut to <Num>{plan.document.units.increment}</Num>
+        </>
+      }
+    >
       <div className="d-flex flex-wrap align-items-center gap-2">
-        <h2 className="me-auto">Parts</h2>
+        <p className="lead-in mb-0 me-auto">Press a part to draw it, a size for its reasons.</p>
         <Form.Select
           size="sm"
           className="w-auto"
@@ -168,7 +168,12 @@ function PartsList() {
           </ul>
         </section>
       ))}
-    </section>
+      {travels && (
+        <p className="lead-in mt-2">
+          <Fractions>{travels}</Fractions>
+        </p>
+      )}
+    </Panel>
   )
 }
 
@@ -196,53 +201,51 @@ function PiecesOf({ part }: { part: Part }) {
   )
 }
 
+/** One line: mark, name, how many, cut sizes. The chosen one is drawn, and says how it is made. */
 function PartRow({ part }: { part: Part }) {
   const { plan } = usePlan()
   const { chosenPart } = useSelection()
   const { choosePart } = useCommands()
   const isBank = Object.keys(plan.document.places).length > 1
-  const [isPinning, setIsPinning] = useState(false)
-  const id = part.ids[0] ?? ''
   const isChosen = part.ids.includes(chosenPart ?? '')
   return (
     <li className={isChosen ? 'part part--chosen' : 'part'}>
       <div className="head">
-        <span className="part-mark">{part.marks.join(' ')}</span>
+        <span className="part-mark">{part.marks[0]}</span>
         <button
           type="button"
           className="name"
           aria-pressed={isChosen}
-          onClick={() => choosePart(isChosen ? null : id)}
+          onClick={() => choosePart(isChosen ? null : (part.ids[0] ?? ''))}
         >
           {part.name}
           {part.hand && ` (${part.hand})`}
         </button>
         <span>× {part.count}</span>
-        <span className="other">
-          <Fractions>{[part.material, part.weight].filter(Boolean).join(', ')}</Fractions>
-        </span>
         {isBank && <PiecesOf part={part} />}
-        <Button
-          size="sm"
-          variant="outline-secondary"
-          className="ms-auto"
-          aria-expanded={isPinning}
-          aria-label={`${part.name}: as built`}
-          onClick={() => setIsPinning(!isPinning)}
-        >
-          As built
-        </Button>
+        <span className="sizes">
+          {SIZES.map(([name, title], at) => (
+            <span key={name}>
+              {at > 0 && ' × '}
+              <Size of={part[name].key} label={`${part.name}, ${title.toLowerCase()}`} plain />
+            </span>
+          ))}
+        </span>
       </div>
-      <dl className="sizes mb-0">
-        {SIZES.map(([name, title]) => (
-          <div key={name}>
-            <dt>{title}</dt>
-            <dd>
-              <Size of={part[name].key} label={`${part.name}, ${title.toLowerCase()}`} />
-            </dd>
-          </div>
-        ))}
-      </dl>
+      {isChosen && <Making part={part} />}
+    </li>
+  )
+}
+
+/** What it is made of, how it is worked, and what was really cut. */
+function Making({ part }: { part: Part }) {
+  const [isPinning, setIsPinning] = useState(false)
+  return (
+    <>
+      <p className="other mb-0">
+        <Fractions>{[part.material, part.weight].filter(Boolean).join(', ')}</Fractions>
+        {part.marks.length > 1 && `; marks ${part.marks.join(' ')}`}
+      </p>
       {part.joinery.length > 0 && (
         <ul className="joinery">
           {part.joinery.map((one) => (
@@ -252,8 +255,17 @@ function PartRow({ part }: { part: Part }) {
           ))}
         </ul>
       )}
+      <Button
+        size="sm"
+        variant="outline-secondary"
+        aria-expanded={isPinning}
+        aria-label={`${part.name}: as built`}
+        onClick={() => setIsPinning(!isPinning)}
+      >
+        As built
+      </Button>
       {isPinning && <Pins part={part} />}
-    </li>
+    </>
   )
 }
 

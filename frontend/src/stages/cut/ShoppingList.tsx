@@ -1,4 +1,5 @@
 import { Fractions } from '../../lengths/Num'
+import { Panel } from '../../panels/Panel'
 import { useSection } from '../../plan/onScreen'
 import { usePlan } from '../../plan/PlanDesk'
 
@@ -8,9 +9,8 @@ export function ShoppingList() {
   const { lines, total, unpriced } = useSection('shopping')
   if (lines.length === 0) return null
   return (
-    <section aria-label="Shopping list">
-      <div className="d-flex flex-wrap align-items-center gap-2">
-        <h2 className="me-auto">Shopping list</h2>
+    <Panel id="shopping" says={<Fractions>{`${counted(lines.length)}${total && `, ${total}`}`}</Fractions>}>
+      <div className="d-flex flex-wrap align-items-center justify-content-end gap-2">
         <a className="btn btn-sm btn-outline-secondary" href={`/api/plans/${plan.id}/files/shopping.csv`}>
           Shopping (CSV)
         </a>
@@ -56,6 +56,8 @@ export function ShoppingList() {
           </tfoot>
         )}
       </table>
-    </section>
+    </Panel>
   )
 }
+
+const counted = (lines: number) => (lines === 1 ? '1 thing' : `${lines} things`)

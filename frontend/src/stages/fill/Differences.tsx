@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form'
 import type { Act, Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { WrittenField } from '../../lengths/WrittenField'
+import { Panel } from '../../panels/Panel'
 import { useAsked } from '../../plan/asked'
 import { chosenFurtherOut, type Place } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
@@ -29,8 +30,10 @@ export function Differences({ place }: { place: Place }) {
   )
   const clear = () => act({ do: 'as-in-the-plan', at: chosenPlace })
   return (
-    <section aria-label="Where it differs">
-      <h2>Where it differs</h2>
+    <Panel
+      id="differs"
+      says={own.length === 0 ? 'as in the plan' : shown.map((one) => one.title.toLowerCase()).join(', ')}
+    >
       {shown.length > 0 && (
         <div className="pairs">
           {shown.map((one) => (
@@ -62,7 +65,7 @@ export function Differences({ place }: { place: Place }) {
           </Button>
         )}
       </div>
-    </section>
+    </Panel>
   )
 }
 
@@ -87,7 +90,7 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
   )
   if (of.kind === 'length') {
     return (
-      <div>
+      <div data-field={field}>
         <PlanLength
           label={of.title}
           kept={own}
@@ -104,7 +107,7 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
   }
   if (WRITTEN.includes(of.kind)) {
     return (
-      <div>
+      <div data-field={field}>
         <WrittenField
           label={of.title}
           kept={own}
@@ -118,7 +121,7 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
     )
   }
   return (
-    <Form.Group controlId={`differs-${of.name}`}>
+    <Form.Group controlId={`differs-${of.name}`} data-field={field}>
       <Form.Label className="mb-0">{of.title}</Form.Label>
       <Options of={of} own={own} usual={usual} onChoose={set} />
       {back}

@@ -2,10 +2,12 @@ import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import Form from 'react-bootstrap/Form'
 import { Num } from '../../lengths/Num'
+import { Panel } from '../../panels/Panel'
 import { type Place, parentOf, tintOf, walk } from '../../plan/layout'
 import { useQuantities } from '../../plan/onScreen'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { Figures } from '../../reasons/Figures'
+import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
 import { NameOfPlace } from './NameOfPlace'
@@ -37,39 +39,39 @@ export function FillStage() {
   const { chosenPlace } = useSelection()
   const { choosePlace } = useCommands()
   const places = walk(plan.document)
+  const cells = places.filter((one) => one.number > 0).length
   const sizes = useQuantities(places.flatMap(({ id }) => [`${id}/cell_width`, `${id}/cell_height`]))
   return (
     <div data-ready>
       <h1>Fill</h1>
-      <p className="lead-in">
-        Choose a cell in the drawing or here, then divide it. Rows over each other without rails share the gap
-        between their fronts.
-      </p>
-      <ul className="layout" aria-label="Layout">
-        {places.map(({ id, place, depth, number }) => (
-          <li key={id} className={`depth-${Math.min(depth, 5)}`}>
-            <button
-              type="button"
-              className="place"
-              aria-pressed={id === chosenPlace}
-              onClick={() => choosePlace(id)}
-            >
-              {number > 0 && <span className={`number ${tintOf(number)}`}>{number}</span>}
-              <span className="name">{place.name}</span>
-              <span className="other">{told(place)}</span>
-            </button>
-            <span className="height">
-              <Num>{sizes[`${id}/cell_width`]?.value?.text ?? 'waits'}</Num> ×{' '}
-              <Num>{sizes[`${id}/cell_height`]?.value?.text ?? 'waits'}</Num>
-            </span>
-            {number > 0 && Object.keys(place.choices ?? {}).length > 0 && (
-              <span className="differs" title="Differs from the plan; starred in the drawing">
-                * differs
+      <Panel id="layout" says={cells === 1 ? '1 cell' : `${cells} cells`}>
+        <p className="lead-in">Choose a cell in the drawing or here, then divide it.</p>
+        <ul className="layout" aria-label="Layout">
+          {places.map(({ id, place, depth, number }) => (
+            <li key={id} className={`depth-${Math.min(depth, 5)}`}>
+              <button
+                type="button"
+                className="place"
+                aria-pressed={id === chosenPlace}
+                onClick={() => choosePlace(id)}
+              >
+                {number > 0 && <span className={`number ${tintOf(number)}`}>{number}</span>}
+                <span className="name">{place.name}</span>
+                <span className="other">{told(place)}</span>
+              </button>
+              <span className="height">
+                <Num>{sizes[`${id}/cell_width`]?.value?.text ?? 'waits'}</Num> ×{' '}
+                <Num>{sizes[`${id}/cell_height`]?.value?.text ?? 'waits'}</Num>
               </span>
-            )}
-          </li>
-        ))}
-      </ul>
+              {number > 0 && Object.keys(place.choices ?? {}).length > 0 && (
+                <span className="differs" title="Differs from the plan; starred in the drawing">
+                  * differs
+                </span>
+              )}
+            </li>
+          ))}
+        </ul>
+      </Panel>
       <Chosen />
     </div>
   )
@@ -92,57 +94,70 @@ function Chosen() {
   const parent = parentOf(document, chosenPlace)
   const isSplit = (place.children ?? []).length > 0
   return (
-    <section aria-label="Chosen place">
-      <h2>{place.name}</h2>
-      <ButtonGroup className="flex-wrap mb-2">
-        <Button
-          variant="outline-primary"
-          onClick={() => act({ do: 'split', place: chosenPlace, into: 'rows' })}
-        >
-          Split into rows
-        </Button>
-        <Button
-          variant="outline-primary"
-          onClick={() => act({ do: 'split', place: chosenPlace, into: 'columns' })}
-        >
-          Split into columns
-        </Button>
-      </ButtonGroup>{' '}
-      {parent !== null && (
+    <>
+      <Panel id="place" title={place.name} says={told(place)}>
         <ButtonGroup className="flex-wrap mb-2">
           <Button
-            variant="outline-secondary"
-            onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'share' })}
+            variant="outline-primary"
+            onClick={() => act({ do: 'split', place: chosenPlace, into: 'rows' })}
           >
-            Make equal
+            Split into rows
           </Button>
           <Button
-            variant="outline-secondary"
-            onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'graduated' })}
+            variant="outline-primary"
+            onClick={() => act({ do: 'split', place: chosenPlace, into: 'columns' })}
           >
-            Graduate
+            Split into columns
           </Button>
-          <Button variant="outline-secondary" onClick={() => act({ do: 'copy', place: chosenPlace })}>
-            Copy beside
-          </Button>
-          <Button variant="outline-secondary" onClick={() => act({ do: 'take-out', place: chosenPlace })}>
-            Take out
-          </Button>
-        </ButtonGroup>
-      )}
-      {!isSplit && <Holds place={place} />}
-      {parent !== null && <Wish place={place} parent={document.places[parent]} />}
-      {isSplit && <SplitFields place={place} />}
-      <NameOfPlace place={place} />
-      {place.holds === 'bin' && (
-        <>
-          <h2>The bin, outside</h2>
-          <ChoiceFields group="Bin" place={chosenPlace} />
-        </>
-      )}
+        </ButtonGroup>{' '}
+        {parent !== null && (
+          <ButtonGroup className="flex-wrap mb-2">
+            <Button
+              variant="outline-secondary"
+              onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'share' })}
+            >
+              Make equal
+            </Button>
+            <Button
+              variant="outline-secondary"
+              onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'graduated' })}
+            >
+              Graduate
+            </Button>
+            <Button variant="outline-secondary" onClick={() => act({ do: 'copy', place: chosenPlace })}>
+              Copy beside
+            </Button>
+            <Button variant="outline-secondary" onClick={() => act({ do: 'take-out', place: chosenPlace })}>
+              Take out
+            </Button>
+          </ButtonGroup>
+        )}
+        {!isSplit && <Holds place={place} />}
+        {parent !== null && <Wish place={place} parent={document.places[parent]} />}
+        {isSplit && <SplitFields place={place} />}
+        <NameOfPlace place={place} />
+        {place.holds === 'bin' && (
+          <>
+            <h3>The bin, outside</h3>
+            <ChoiceFields group="Bin" place={chosenPlace} />
+          </>
+        )}
+      </Panel>
       {!isSplit && place.holds !== 'bin' && <Differences place={place} />}
-      {!isSplit && <Figures place={chosenPlace} names={FIGURES} className="mt-3" />}
-    </section>
+      {!isSplit && (
+        <Panel
+          id="place-sizes"
+          says={
+            <>
+              <Value of={`${chosenPlace}/cell_width`} before="cell " />
+              <Value of={`${chosenPlace}/cell_height`} before=" × " />
+            </>
+          }
+        >
+          <Figures place={chosenPlace} names={FIGURES} />
+        </Panel>
+      )}
+    </>
   )
 }
 

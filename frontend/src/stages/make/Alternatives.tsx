@@ -1,58 +1,83 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useRef } from 'react'
+import { useRef, useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { Fractions } from '../../lengths/Num'
 import { change } from '../../plan/acts'
-import { choicesOf } from '../../plan/layout'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
+import { useChosen } from './chosen'
 import { AlternativePicture } from './Pictures'
 import { useSeen } from './useSeen'
 
-/** One family of alternatives, for the plan or one of its spaces: chosen by picture, with what each would cost and gain. */
-export function Alternatives({ family, choice, place }: { family: string; choice: string; place?: string }) {
+/** One family of alternatives, for the plan or one of its spaces: the chosen one large, the others one press away. */
+export function Alternatives({ family, place }: { family: string; place?: string }) {
   const { plan } = usePlan()
   const { act } = useCommands()
   const catalogue = useCatalogue()
   const own = useRef<HTMLFieldSetElement>(null)
   const { weighed, isOfNow } = useWeighed(family, useSeen(own))
   const all = inOrder(catalogue.data?.alternatives.filter((one) => one.family === family) ?? [], weighed)
-  const isLong = all.length > 4
-  const fallback = catalogue.data?.choosables.find((one) => one.name === choice)?.default_in
-  const said = (place && choicesOf(plan.document, place)[choice]) || plan.document.choices[choice]
-  const chosen = family === 'runner' ? plan.document.library.runners?.[said ?? '']?.kind : (said ?? fallback)
+  const chosen = useChosen(family, place)
+  const [isOpen, setIsOpen] = useState(false)
+  const now = all.find((one) => one.value === chosen)
+  const costOf = (one: Schemas['AlternativeShown']) => weighed?.find((other) => other.kind === one.kind)
   /** A runner is chosen by a row of the library, which the program picks or adds. */
   const choose = async (one: Schemas['AlternativeShown']) => {
     const isRow = family === 'runner'
     const known = isRow ? (isOfNow && weighed) || (await askWeighed(plan.id, family)) : []
     const patch = known.find((other) => other.kind === one.kind)?.patch
     act(
-      patch && !place ? change(patch) : { do: 'choose', at: place ?? null, name: choice, value: one.value },
+      patch && !place ? change(patch) : { do: 'choose', at: place ?? null, name: family, value: one.value },
       one.title,
     )
   }
   return (
-    <fieldset ref={own} className={`kind-cards${isLong ? ' kind-cards--compact' : ''}`}>
-      <legend className="visually-hidden">{family}</legend>
-      {all.map((one) => (
-        <label key={one.kind} className="kind-card">
-          <input type="radio" name={family} checked={one.value === chosen} onChange={() => choose(one)} />
-          <OwnPicture of={weighed?.find((other) => other.kind === one.kind)?.picture} kind={one.kind} />
-          <strong>{one.title}</strong>
-          {!isLong && <small>{one.about}</small>}
-          <Cost of={weighed?.find((other) => other.kind === one.kind)} />
-        </label>
-      ))}
-      {isLong && <p className="lead-in about">{all.find((one) => one.value === chosen)?.about}</p>}
+    <fieldset ref={own} data-field={`${place ?? 'plan'}/${family}`} className="family">
+      <legend className="visually-hidden">{now?.title}</legend>
+      {now && (
+        <div className="family-chosen">
+          <OwnPicture of={costOf(now)?.picture} kind={now.kind} />
+          <div>
+            <strong>{now.title}</strong>
+            <small>{now.about}</small>
+            <Cost of={costOf(now)} />
+          </div>
+        </div>
+      )}
+      <Button
+        size="sm"
+        variant="outline-secondary"
+        className="discloses"
+        aria-expanded={isOpen}
+        onClick={() => setIsOpen(!isOpen)}
+      >
+        {isOpen ? 'Shut the others' : `Others (${Math.max(all.length - 1, 0)})`}
+      </Button>
+      {isOpen && (
+        <div className="kind-cards kind-cards--compact">
+          {all.map((one) => (
+            <label key={one.kind} className="kind-card" title={one.about}>
+              <input type="radio" name={family} checked={one.value === chosen} onChange={() => choose(one)} />
+              <OwnPicture of={costOf(one)?.picture} kind={one.kind} />
+              <strong>{one.title}</strong>
+              {one.value === chosen ? (
+                <small>as it is</small>
+              ) : (
+                <Against of={costOf(one)} now={now && costOf(now)} />
+              )}
+            </label>
+          ))}
+        </div>
+      )}
     </fieldset>
   )
 }
 
-/** What needs tools that are not there comes last. */
+/** The best fitting first: fewest new findings; what needs tools that are not there last. */
 function inOrder(all: Schemas['AlternativeShown'][], weighed: Schemas['WeighedShown'][] | undefined) {
-  if (!weighed) return all
-  const place = new Map(weighed.map((one, at) => [one.kind, at]))
-  return [...all].sort((one, other) => (place.get(one.kind) ?? 0) - (place.get(other.kind) ?? 0))
+  const rank = new Map(weighed?.map((one) => [one.kind, (one.lacks ? 1000 : 0) + one.stops]))
+  return [...all].sort((one, other) => (rank.get(one.kind) ?? 0) - (rank.get(other.kind) ?? 0))
 }
 
 /** Drawn from the numbers it would have in this plan; until they are there, what it is in general. */
@@ -77,25 +102,51 @@ function OwnPicture({ of, kind }: { of: Schemas['Picture'] | null | undefined; k
 
 const CLASSES = { wood: 'wood', end: 'wood wood--end', metal: 'metal' }
 
-/** What one alternative would cost and gain in this plan. */
+/** What the chosen one costs and gives in this plan. */
 function Cost({ of }: { of: Schemas['WeighedShown'] | undefined }) {
   if (!of) return null
+  const told = [`${of.volume} inside`, of.height && `${of.height} high inside`, of.pull && `pull ${of.pull}`]
   return (
     <small className="cost">
-      {of.is_chosen ? `${of.volume} inside` : of.more || 'as much inside'}
-      {`, ${of.parts} parts, pull ${of.pull}`}
-      {of.height && (
-        <>
-          {', '}
-          <Fractions>{of.height}</Fractions>
-          {' high inside'}
-        </>
-      )}
-      {`, ${of.to_buy} to buy`}
-      {of.lacks && <span className="lacks">{`, needs a ${of.lacks}. ${of.instead}`}</span>}
-      {of.stops > 0 && <span className="stops" title={of.says}>{`, ${of.stops} to look at`}</span>}
+      <Fractions>{told.filter(Boolean).join(', ')}</Fractions>
+      <Lacks of={of} />
     </small>
   )
+}
+
+const signed = (by: number, what: string) => by !== 0 && `${by > 0 ? '+' : '−'}${Math.abs(by)} ${what}`
+
+/** What another one would change: only what differs from the chosen one. */
+function Against({
+  of,
+  now,
+}: {
+  of: Schemas['WeighedShown'] | undefined
+  now: Schemas['WeighedShown'] | undefined
+}) {
+  if (!of || !now) return null
+  const told = [
+    of.more.replace('-', '−'),
+    signed(of.parts - now.parts, 'parts'),
+    of.height !== now.height && `${of.height} high inside`,
+    of.pull !== now.pull && `pull ${of.pull}`,
+    signed(of.to_buy - now.to_buy, 'to buy'),
+  ].filter(Boolean)
+  return (
+    <small className="cost">
+      <Fractions>{told.join(', ') || 'the same sizes'}</Fractions>
+      <Lacks of={of} />
+      {of.stops > 0 && (
+        <span className="stops" title={of.says}>
+          {of.stops === 1 ? ', one more finding' : `, ${of.stops} more findings`}
+        </span>
+      )}
+    </small>
+  )
+}
+
+function Lacks({ of }: { of: Schemas['WeighedShown'] }) {
+  return of.lacks && <span className="lacks">{`, needs a ${of.lacks}. ${of.instead}`}</span>
 }
 
 async function askWeighed(planId: string, family: string) {

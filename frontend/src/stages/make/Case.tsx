@@ -1,9 +1,12 @@
+import { Panel } from '../../panels/Panel'
 import { spaceOf } from '../../plan/layout'
 import { useQuantity } from '../../plan/onScreen'
 import { usePlan, useSelection } from '../../plan/PlanDesk'
 import { Figures } from '../../reasons/Figures'
+import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
+import { useChosenTitle } from './chosen'
 import { RowChoice } from './RowChoice'
 
 const SHEETS = [
@@ -24,10 +27,21 @@ export function Case() {
   const isNew = (plan.document.spaces[space]?.choices?.carcass ?? plan.document.choices.carcass) === 'new'
   const of = place ? { place } : {}
   const isBuilt = useQuantity(`${space}/case_outside_width`) !== undefined
+  const title = useChosenTitle('carcass', place)
   return (
-    <section aria-label="Case">
-      <h2>{spaces.length > 1 ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}</h2>
-      <Alternatives family="carcass" choice="carcass" {...of} />
+    <Panel
+      id="case"
+      title={spaces.length > 1 ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}
+      says={
+        <>
+          {title}
+          {OUTSIDE.slice(0, 3).map((name, at) => (
+            <Value key={name} of={`${space}/${name}`} before={at === 0 ? ', ' : ' × '} />
+          ))}
+        </>
+      }
+    >
+      <Alternatives family="carcass" {...of} />
       {isNew && !isBuilt && <p className="lead-in">What has a face frame exists already.</p>}
       {isNew && (
         <>
@@ -44,13 +58,13 @@ export function Case() {
               />
             ))}
           </div>
-          <Alternatives family="through" choice="through" {...of} />
-          <Alternatives family="case_joint" choice="case_joint" {...of} />
-          <Alternatives family="case_back" choice="case_back" {...of} />
-          <Alternatives family="case_top" choice="case_top" {...of} />
+          <Alternatives family="through" {...of} />
+          <Alternatives family="case_joint" {...of} />
+          <Alternatives family="case_back" {...of} />
+          <Alternatives family="case_top" {...of} />
           <ChoiceFields group="Case" {...of} />
         </>
       )}
-    </section>
+    </Panel>
   )
 }

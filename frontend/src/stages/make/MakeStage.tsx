@@ -1,6 +1,9 @@
+import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
+import { Panel } from '../../panels/Panel'
+import { type PanelId, panelOf } from '../../panels/panels'
 import { put } from '../../plan/acts'
 import { cellsOf } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
@@ -8,9 +11,11 @@ import { PlanLength } from '../../plan/PlanLength'
 import { useLabel } from '../../reasons/labels'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
+import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { Case } from './Case'
+import { useChosenTitle } from './chosen'
 import { Materials } from './Materials'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Tools } from './Tools'
@@ -22,62 +27,130 @@ const FIGURES = [
   ['Runner', ['runner_length', 'runner_line_built', 'runner_play_built']],
 ] as const
 
-/** How it is made: stock, joint, bottom, runner, front; set once for the whole plan. */
+/** How it is made, panel by panel: set once for the whole plan. */
 export function MakeStage() {
   const { plan } = usePlan()
   const { chosenPlace } = useSelection()
   const boxes = cellsOf(plan.document).filter((one) => ['drawer', 'tray'].includes(one.place.holds))
   const shown = boxes.find((one) => one.id === chosenPlace) ?? boxes[0]
+  const { quantities } = plan.solution
+  const size = (name: string, before = ', ', after = '') => {
+    const own = `${shown?.id}/${name}`
+    return <Value of={own in quantities ? own : `plan/${name}`} before={before} after={after} />
+  }
   return (
     <div data-ready>
       <h1>Make</h1>
+      {shown && (
+        <Panel
+          id="drawer"
+          title={boxes.length > 1 ? `${shown.number} ${shown.place.name}` : shown.place.name}
+          says={
+            <>
+              outside {size('outside_width', '')} × {size('outside_depth', '')} × {size('outside_height', '')}
+            </>
+          }
+        >
+          <Results drawer={shown.id} />
+        </Panel>
+      )}
+      <FamilyPanel
+        id="runners"
+        family="runner"
+        figures={
+          <>
+            {size('runner_length')}
+            {size('runner_side_clearance', ', ', ' a side')}
+          </>
+        }
+      >
+        <Runner />
+        <RunnerLibrary />
+      </FamilyPanel>
+      <FamilyPanel id="front" family="front" figures={size('gap', ', gap ')}>
+        {boxes.length > 1 && (
+          <>
+            <h3>Surplus of a column of fronts</h3>
+            <Alternatives family="surplus" />
+          </>
+        )}
+      </FamilyPanel>
+      <FamilyPanel id="pull" family="pull" />
+      <FamilyPanel id="box" family="joint" figures={size('side_thickness', ', sides ')} />
+      <FamilyPanel id="bottom" family="bottom" figures={size('bottom_thickness')} />
+      <Stock />
+      <Case />
+      <Panel id="weight" says={<Value of="plan/contents_weight" before="contents " />}>
+        <ChoiceFields group="Weight" />
+      </Panel>
+      <Panel id="screws" says={<Value of="plan/front_screw_length" before="front screw " />}>
+        <ChoiceFields group="Screws" />
+      </Panel>
+      <Materials />
+      <Tools />
+      <Panel id="shop" says={<Value of="plan/blade_kerf" before="kerf " />}>
+        <ChoiceFields group="Shop" />
+      </Panel>
+    </div>
+  )
+}
+
+/** A family of alternatives with the sizes that go with it. */
+function FamilyPanel({
+  id,
+  family,
+  figures,
+  children,
+}: {
+  id: PanelId
+  family: string
+  figures?: ReactNode
+  children?: ReactNode
+}) {
+  const title = useChosenTitle(family)
+  return (
+    <Panel
+      id={id}
+      says={
+        <>
+          {title}
+          {figures}
+        </>
+      }
+    >
+      <Alternatives family={family} />
+      {panelOf(id).groups?.map((group) => (
+        <ChoiceFields key={group} group={group} onlyAsked />
+      ))}
+      {children}
+    </Panel>
+  )
+}
+
+function Stock() {
+  const { document } = usePlan().plan
+  const rows = STOCK.map(([choice]) => document.library.sheets?.[document.choices[choice] ?? ''])
+  const unsaid = rows.filter((row) => row && !row.measured).length
+  return (
+    <Panel id="stock" says={unsaid === 0 ? 'measured' : `${unsaid} of ${rows.length} not measured yet`}>
       <p className="lead-in">
         Measure the stock in your hand. What is only assumed carries a broken ring, and so does what rests on
         it.
       </p>
-      {boxes.length > 1 && <p className="lead-in mb-0">{shown?.place.name}:</p>}
-      {shown && <Results drawer={shown.id} />}
-      <h2>Stock</h2>
       <div className="pairs">
-        <Sheet choice="side_sheet" title="Sides, front and back" />
-        <Sheet choice="bottom_sheet" title="Bottom" />
-        <Sheet choice="front_sheet" title="Applied front" />
+        {STOCK.map(([choice, title]) => (
+          <Sheet key={choice} choice={choice} title={title} />
+        ))}
       </div>
-      <Materials />
-      <Tools />
-      <h2>Corner joint</h2>
-      <Alternatives family="joint" choice="joint" />
-      <ChoiceFields group="Box" onlyAsked />
-      <h2>Bottom</h2>
-      <Alternatives family="bottom" choice="bottom" />
-      <ChoiceFields group="Bottom" onlyAsked />
-      <h2>Runners</h2>
-      <Alternatives family="runner" choice="runner" />
-      <RunnerLibrary />
-      <Runner />
-      <ChoiceFields group="Runners" onlyAsked />
-      <h2>Front</h2>
-      <Alternatives family="front" choice="front" />
-      <ChoiceFields group="Front" onlyAsked />
-      <h2>Pulls</h2>
-      <Alternatives family="pull" choice="pull" />
-      <ChoiceFields group="Pull" onlyAsked />
-      {boxes.length > 1 && (
-        <>
-          <h2>Surplus of a column of fronts</h2>
-          <Alternatives family="surplus" choice="surplus" />
-        </>
-      )}
-      <Case />
-      <h2>Weight</h2>
-      <ChoiceFields group="Weight" />
-      <h2>Screws</h2>
-      <ChoiceFields group="Screws" />
-      <h2>Shop</h2>
-      <ChoiceFields group="Shop" />
-    </div>
+    </Panel>
   )
 }
+
+const STOCK = [
+  ['side_sheet', 'Sides, front and back'],
+  ['bottom_sheet', 'Bottom'],
+  ['front_sheet', 'Applied front'],
+] as const
 
 function Results({ drawer }: { drawer: string }) {
   const labelOf = useLabel()
@@ -126,7 +199,7 @@ function Sheet({ choice, title }: { choice: string; title: string }) {
   const path = `/library/sheets/${id}/measured`
   const field = `sheets/${id}`
   return (
-    <div>
+    <div data-field={`plan/${choice}`}>
       <PlanLength
         label={
           <>

@@ -5,6 +5,7 @@ import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
+import { Panel } from '../../panels/Panel'
 import { change, put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
@@ -15,6 +16,8 @@ import { RowChoice } from './RowChoice'
 type Kind = Schemas['StockRow']['kind']
 type Row = Record<string, unknown> & { name: string }
 
+const KINDS = ['sheets', 'boards', 'bands'] as const
+const ONE: Record<Kind, string> = { sheets: 'sheet', boards: 'board', bands: 'edge band' }
 const TITLES: Record<Kind, string> = { sheets: 'Sheets', boards: 'Boards', bands: 'Edge bands' }
 const LENGTHS: Record<Kind, [string, string][]> = {
   sheets: [
@@ -40,10 +43,12 @@ export function Materials() {
   const { plan } = usePlan()
   const { act } = useCommands()
   const [isOpen, setIsOpen] = useState(false)
+  const { library } = plan.document
+  const says = KINDS.map((kind) => counted(Object.keys(library[kind] ?? {}).length, kind)).filter(Boolean)
   return (
-    <details className="materials mb-2">
-      <summary className="fs-5">Materials: how they are sold, and what they cost</summary>
-      {(['sheets', 'boards', 'bands'] as const).map((kind) => (
+    <Panel id="materials" says={says.join(', ')}>
+      <p className="lead-in">How they are sold, and what they cost.</p>
+      {KINDS.map((kind) => (
         <Rows key={kind} kind={kind} />
       ))}
       <div className="pairs">
@@ -89,9 +94,12 @@ export function Materials() {
           />
         </div>
       )}
-    </details>
+    </Panel>
   )
 }
+
+const counted = (count: number, kind: Kind) =>
+  count === 0 ? '' : count === 1 ? `1 ${ONE[kind]}` : `${count} ${TITLES[kind].toLowerCase()}`
 
 function Rows({ kind }: { kind: Kind }) {
   const { plan } = usePlan()

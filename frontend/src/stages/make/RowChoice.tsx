@@ -18,7 +18,7 @@ export function RowChoice({ choice, title, rows, otherwise, place }: Props) {
   const { act } = useCommands()
   const all = Object.entries(plan.document.library[rows] ?? {})
   return (
-    <Form.Group controlId={`row-${choice}`}>
+    <Form.Group controlId={`row-${choice}`} data-field={`${place ?? 'plan'}/${choice}`}>
       <Form.Label className="mb-0">{title}</Form.Label>
       <Form.Select
         value={(place && choicesOf(plan.document, place)[choice]) || plan.document.choices[choice] || ''}

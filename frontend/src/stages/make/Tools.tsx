@@ -1,6 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useCatalogue } from '../../api/queries'
+import { Panel } from '../../panels/Panel'
 import { put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 
@@ -11,8 +12,7 @@ export function Tools() {
   const catalogue = useCatalogue()
   const owned = plan.document.tools ?? null
   return (
-    <section aria-label="Tools">
-      <h2>Tools</h2>
+    <Panel id="tools" says={owned === null ? 'any' : `${owned.length} at hand`}>
       <p className="lead-in mb-1">
         {owned === null
           ? 'Tick what you have: what needs other tools moves down, and says what it would take instead.'
@@ -40,6 +40,6 @@ export function Tools() {
           Offer everything, whatever the tools
         </Button>
       )}
-    </section>
+    </Panel>
   )
 }

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { PlanDocument, Schemas } from '../../api/client'
+import { Panel } from '../../panels/Panel'
 import { put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
@@ -67,8 +68,7 @@ export function InTheWay({ space, likely }: { space: string; likely: Likely[] })
   const { plan } = usePlan()
   const here = Object.entries(plan.document.obstructions ?? {}).filter(([, one]) => one.space === space)
   return (
-    <section aria-label="In the way">
-      <h2>In the way</h2>
+    <Panel id="in-the-way" says={here.map(([, one]) => one.name.toLowerCase()).join(', ') || 'nothing said'}>
       <p className="lead-in">
         Only the cells beside them lose width, depth or height. They can be dragged in the elevation.
       </p>
@@ -80,7 +80,7 @@ export function InTheWay({ space, likely }: { space: string; likely: Likely[] })
         ))}
       </ul>
       <Another key={space} space={space} likely={likely} />
-    </section>
+    </Panel>
   )
 }
 

@@ -1,5 +1,8 @@
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import { useCatalogue } from '../../api/queries'
+import { wantDrawing } from '../../drawing/wanted'
+import { Panel } from '../../panels/Panel'
 import { takenNow } from '../../plan/acts'
 import { spaceOf } from '../../plan/layout'
 import { useQuantity, useSection } from '../../plan/onScreen'
@@ -8,6 +11,7 @@ import { PlanLength } from '../../plan/PlanLength'
 import { Figures } from '../../reasons/Figures'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
+import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { InTheWay } from './InTheWay'
 import { Neighbours } from './Neighbours'
@@ -37,11 +41,27 @@ export function MeasureStage() {
   const groups = catalogue.data.stations.filter((one) => one.space === space.kind && one.what === what)
   const outer = space.frame ?? space.case
   const taken = groups.map((group) => ({ group, survey: group.survey === 'frame' ? outer : space.case }))
+  const stations = taken.flatMap(({ group, survey }) =>
+    group.stations.map((station) => ({ station, survey })),
+  )
+  const read = Object.values(plan.document.readings)
+  const surveys = new Set(taken.map((one) => one.survey))
+  const count = read.filter((one) => surveys.has(one.survey)).length
+  const missing = stations.filter(
+    ({ station, survey }) => !read.some((one) => isAt(one, station, survey)),
+  ).length
   if (isNarrow && !isList)
     return (
       <div>
         <h1 className="visually-hidden">Measure</h1>
-        <OneStation key={spaceId} groups={taken} onDrawing={() => setIsList(true)} />
+        <OneStation
+          key={spaceId}
+          groups={taken}
+          onDrawing={() => {
+            setIsList(true)
+            wantDrawing(true)
+          }}
+        />
       </div>
     )
   return (
@@ -52,33 +72,83 @@ export function MeasureStage() {
           Station by station
         </button>
       )}
-      <p className="lead-in">
-        {setting?.about} Take each size at several stations; the smallest governs. Sums are fine: 30 3/8 - 3 *
-        3/4.{' '}
-        <a href={`/api/measuring-sheet.pdf?what=${what}`} target="_blank" rel="noreferrer">
-          Blank measuring sheet to print
-        </a>
-      </p>
       <Spaces chosen={spaceId} />
       <dl className="governing">
         <Governing title="Width" of={`${outer}/governing_width`} />
         <Governing title="Height" of={`${outer}/governing_height`} />
         <Governing title="Depth" of={`${space.case}/governing_depth`} />
       </dl>
-      <div className="d-flex flex-wrap gap-2 mb-2">
-        <Tape at={inFocus} />
-        <WhoMeasures />
-      </div>
-      <PasteReadings key={`paste ${spaceId}`} space={spaceId} />
-      {taken.map(({ group, survey }) => (
-        <Stations key={survey + group.of} group={group} survey={survey} onFocus={setInFocus} />
-      ))}
+      <Panel id="readings" says={`${count} taken${missing > 0 ? `, ${missing} stations open` : ''}`}>
+        <WhereToHold groups={groups} at={inFocus} />
+        {taken.map(({ group, survey }) => (
+          <Stations key={survey + group.of} group={group} survey={survey} onFocus={setInFocus} />
+        ))}
+        <Ways about={setting?.about ?? ''} what={what} inFocus={inFocus} space={spaceId} />
+      </Panel>
       <InTheWay space={spaceId} likely={setting?.look_for ?? []} />
-      <ScribeStrips space={spaceId} />
       <Neighbours key={`beside ${spaceId} ${what}`} space={spaceId} asks={setting?.asks ?? []} />
-      <h2>Clear and packing</h2>
-      <Figures place={spaceId} names={CLEAR} />
-      <ChoiceFields group="Space" onlyAsked />
+      <Panel
+        id="clear"
+        says={
+          <>
+            <Value of={`${spaceId}/clear_width`} /> <Value of={`${spaceId}/clear_height`} before="× " />{' '}
+            <Value of={`${spaceId}/clear_depth`} before="× " />
+          </>
+        }
+      >
+        <Figures place={spaceId} names={CLEAR} />
+        <ChoiceFields group="Space" onlyAsked />
+      </Panel>
+      <ScribeStrips space={spaceId} />
+    </div>
+  )
+}
+
+/** Other ways to take readings: the tape that reads itself, a table, paper. */
+function Ways({
+  about,
+  what,
+  inFocus,
+  space,
+}: {
+  about: string
+  what: string
+  inFocus: InFocus | null
+  space: string
+}) {
+  const [isOpen, setIsOpen] = useState(false)
+  return (
+    <div className="mt-2">
+      <Button
+        size="sm"
+        variant="outline-secondary"
+        className="discloses"
+        aria-expanded={isOpen}
+        onMouseDown={(event) => event.preventDefault()}
+        onClick={() => setIsOpen(!isOpen)}
+      >
+        Tape, paste, paper
+      </Button>
+      {isOpen && (
+        <div className="ways">
+          <p className="lead-in mb-1">
+            {about} Take each size at several stations; the smallest governs. Sums are fine: 30 3/8 - 3 * 3/4.
+          </p>
+          <div className="d-flex flex-wrap gap-2 mb-2">
+            <Tape at={inFocus} />
+            <WhoMeasures />
+            <a
+              className="btn btn-outline-secondary"
+              href={`/api/measuring-sheet.pdf?what=${what}`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              Blank measuring sheet to print
+            </a>
+          </div>
+          <PasteReadings key={`paste ${space}`} space={space} />
+        </div>
+      )}
     </div>
   )
 }
@@ -92,6 +162,20 @@ function Governing({ title, of }: { title: string; of: string }) {
       <dd>
         <Size of={of} label={`Governing ${title.toLowerCase()}`} />
       </dd>
+    </div>
+  )
+}
+
+/** The picture of the station in hand: where to hold the tape, and what to look out for. */
+function WhereToHold({ groups, at }: { groups: Group[]; at: InFocus | null }) {
+  const group = groups.find((one) => one.title === at?.title) ?? groups[0]
+  if (!group) return null
+  return (
+    <div className="station-head">
+      <StationPicture what={group.what} stations={group.stations} here={at?.station ?? null} />
+      <p>
+        <b>{[group.title, at && nameOf(at.station)].filter(Boolean).join(', ')}.</b> {group.hint}
+      </p>
     </div>
   )
 }
@@ -111,7 +195,6 @@ interface StationsProps {
 
 function Stations({ group, survey, onFocus }: StationsProps) {
   const { plan } = usePlan()
-  const [here, setHere] = useState<Station | null>(null)
   const { readings, reading_order: order } = plan.document
   const columns = group.stations.length % 3 === 0 ? 3 : group.stations.length % 2 === 0 ? 2 : 1
   const seen = new Set<string>()
@@ -131,11 +214,7 @@ function Stations({ group, survey, onFocus }: StationsProps) {
   )
   return (
     <section aria-label={group.title}>
-      <h2>{group.title}</h2>
-      <div className="station-head">
-        <StationPicture what={group.what} stations={group.stations} here={here} />
-        <p>{group.hint}</p>
-      </div>
+      <h3>{group.title}</h3>
       <div className={`stations stations--${columns}`}>
         {[...cells, ...elsewhere.map((id) => ({ key: id, station: readings[id] as Station, id }))].map(
           (cell) => (
@@ -145,10 +224,9 @@ function Stations({ group, survey, onFocus }: StationsProps) {
               id={cell.id}
               survey={survey}
               title={group.title}
-              onFocus={() => {
-                setHere(cell.station)
+              onFocus={() =>
                 onFocus({ station: bareOf(cell.station), survey, id: cell.id, title: group.title })
-              }}
+              }
             />
           ),
         )}
@@ -177,34 +255,36 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const bare = bareOf(station)
   const where = nameOf(bare)
   return (
-    <PlanLength
-      label={
-        <>
-          {id && <Origin origin="measured" />}
-          <span className="visually-hidden">{title}, </span>
-          {where}
-        </>
-      }
-      kept={reading?.value ?? null}
-      after={
-        reading
-          ? [
-              quantity?.value?.other,
-              isGoverning && 'governs',
-              isDoubted && 'read it again',
-              reading.plus_minus && `± ${reading.plus_minus}`,
-              takenIn(reading),
-              reading.note,
-            ]
-              .filter(Boolean)
-              .join(' · ')
-          : ''
-      }
-      onFocus={onFocus}
-      act={(value) => ({ do: 'measure', survey, station: bare, reading: id, value, ...takenNow() })}
-      called={`${title}, ${where}`}
-      emptied={`${title}, ${where}: taken out`}
-      field={`${survey}/${JSON.stringify(bare)}`}
-    />
+    <div data-field={id ? `${id}/${station.of}` : undefined}>
+      <PlanLength
+        label={
+          <>
+            {id && <Origin origin="measured" />}
+            <span className="visually-hidden">{title}, </span>
+            {where}
+          </>
+        }
+        kept={reading?.value ?? null}
+        after={
+          reading
+            ? [
+                quantity?.value?.other,
+                isGoverning && 'governs',
+                isDoubted && 'read it again',
+                reading.plus_minus && `± ${reading.plus_minus}`,
+                takenIn(reading),
+                reading.note,
+              ]
+                .filter(Boolean)
+                .join(' · ')
+            : ''
+        }
+        onFocus={onFocus}
+        act={(value) => ({ do: 'measure', survey, station: bare, reading: id, value, ...takenNow() })}
+        called={`${title}, ${where}`}
+        emptied={`${title}, ${where}: taken out`}
+        field={`${survey}/${JSON.stringify(bare)}`}
+      />
+    </div>
   )
 }

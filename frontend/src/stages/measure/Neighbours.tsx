@@ -1,4 +1,5 @@
 import { useCatalogue } from '../../api/queries'
+import { Panel } from '../../panels/Panel'
 import { usePlan } from '../../plan/PlanDesk'
 import { Figures } from '../../reasons/Figures'
 import { ChoiceFields } from '../ChoiceFields'
@@ -53,18 +54,22 @@ export function Neighbours({ space, asks }: { space: string; asks: string[] }) {
   const choosables = useCatalogue().data?.choosables ?? []
   const chosen = plan.document.spaces[space]?.choices ?? {}
   const isSaid = (group: string) => choosables.some((one) => one.group === group && one.name in chosen)
+  const told = [...new Set([...asks, ...Object.keys(GROUPS).filter(isSaid)])]
   const others = Object.keys(GROUPS).filter((group) => !asks.includes(group))
   return (
-    <>
+    <Panel
+      id="beside"
+      says={told.map((group) => GROUPS[group]?.title.toLowerCase()).join(', ') || 'nothing said'}
+    >
       {[...asks, ...others].map((group) => (
         <details key={group} open={group === asks[0] || isSaid(group)} className="mb-2">
-          <summary className="fs-5">{GROUPS[group]?.title ?? group}</summary>
+          <summary className="fw-semibold">{GROUPS[group]?.title ?? group}</summary>
           <p className="lead-in mb-1">{GROUPS[group]?.about}</p>
           {group === 'Bed' && <Mattress space={space} />}
           <ChoiceFields group={group} place={space} />
           <Figures place={space} names={GROUPS[group]?.worked ?? []} />
         </details>
       ))}
-    </>
+    </Panel>
   )
 }

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { PlanDocument } from '../../api/client'
 import { LengthField } from '../../lengths/LengthField'
+import { Panel } from '../../panels/Panel'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 import { Size } from '../../reasons/Size'
@@ -18,8 +19,7 @@ export function ScribeStrips({ space }: { space: string }) {
   const { act } = useCommands()
   const here = Object.entries(plan.document.scribes ?? {}).filter(([, one]) => one.space === space)
   return (
-    <section aria-label="Scribe strips">
-      <h2>Scribe strips</h2>
+    <Panel id="scribes" says={here.map(([, one]) => one.name.toLowerCase()).join(', ') || 'none'}>
       <p className="lead-in">
         Where a wall is wavy: the gap from the edge of the case to the wall, at stations along the strip.
       </p>
@@ -55,7 +55,7 @@ export function ScribeStrips({ space }: { space: string }) {
         <option value="right">on the right</option>
         <option value="top">on top</option>
       </Form.Select>
-    </section>
+    </Panel>
   )
 }
 

@@ -1,40 +1,50 @@
 import { useEffect, useState } from 'react'
-import Button from 'react-bootstrap/Button'
+import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
 import { useCatalogue } from '../../api/queries'
 import type { Setting } from '../../drawing/SpacePicture'
 import { put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 
-/** The spaces of the plan: which one is measured, and another one. */
+/** The spaces of the plan as tabs; what is done with one, and another one, behind its menu. */
 export function Spaces({ chosen }: { chosen: string }) {
   const { plan } = usePlan()
-  const { act, choosePlace } = useCommands()
+  const { choosePlace } = useCommands()
   const { document } = plan
-  const many = document.space_order.length > 1
+  return (
+    <section aria-label="Spaces" className="spaces">
+      <div className="tabs">
+        {document.space_order.map((id) => (
+          <button
+            type="button"
+            key={id}
+            aria-pressed={id === chosen}
+            onClick={() => choosePlace(document.spaces[id]?.holds ?? '')}
+          >
+            {document.spaces[id]?.name}
+          </button>
+        ))}
+      </div>
+      <SpaceMenu chosen={chosen} />
+    </section>
+  )
+}
+
+function SpaceMenu({ chosen }: { chosen: string }) {
+  const { plan } = usePlan()
+  const { act } = useCommands()
+  const { document } = plan
   const name = document.spaces[chosen]?.name ?? ''
   const settings = useCatalogue().data?.settings ?? []
   const isFramed = document.spaces[chosen]?.kind === 'framed'
   return (
-    <section aria-label="Spaces" className="mb-3">
-      {many && (
-        <div className="d-flex flex-wrap gap-1 mb-2">
-          {document.space_order.map((id) => (
-            <Button
-              key={id}
-              size="sm"
-              variant={id === chosen ? 'primary' : 'outline-secondary'}
-              aria-pressed={id === chosen}
-              onClick={() => choosePlace(document.spaces[id]?.holds ?? '')}
-            >
-              {document.spaces[id]?.name}
-            </Button>
-          ))}
-        </div>
-      )}
-      <div className="d-flex flex-wrap gap-2 align-items-end">
+    <Dropdown align="end" autoClose="outside">
+      <Dropdown.Toggle size="sm" variant="outline-secondary">
+        Space
+      </Dropdown.Toggle>
+      <Dropdown.Menu className="space-menu">
+        <NameOfSpace key={chosen} id={chosen} name={name} />
         <Form.Select
-          className="w-auto mw-100"
           aria-label="What this space is"
           value={document.spaces[chosen]?.what ?? 'cabinet'}
           onChange={(event) => {
@@ -50,9 +60,7 @@ export function Spaces({ chosen }: { chosen: string }) {
               </option>
             ))}
         </Form.Select>
-        <NameOfSpace key={chosen} id={chosen} name={name} />
         <Form.Select
-          className="w-auto mw-100"
           aria-label="Another space"
           value=""
           onChange={(event) => {
@@ -74,16 +82,16 @@ export function Spaces({ chosen }: { chosen: string }) {
               </option>
             ))}
         </Form.Select>
-        <Button variant="outline-secondary" onClick={() => act({ do: 'mirror', space: chosen })}>
+        <Dropdown.Item as="button" onClick={() => act({ do: 'mirror', space: chosen })}>
           Its mirror image beside it
-        </Button>
-        {many && (
-          <Button variant="outline-secondary" onClick={() => act({ do: 'take-space-out', space: chosen })}>
+        </Dropdown.Item>
+        {document.space_order.length > 1 && (
+          <Dropdown.Item as="button" onClick={() => act({ do: 'take-space-out', space: chosen })}>
             Take this space out
-          </Button>
+          </Dropdown.Item>
         )}
-      </div>
-    </section>
+      </Dropdown.Menu>
+    </Dropdown>
   )
 }
 
@@ -98,7 +106,6 @@ function NameOfSpace({ id, name }: { id: string; name: string }) {
   }
   return (
     <Form.Control
-      className="w-auto flex-grow-1"
       aria-label="Name of the space"
       value={text}
       maxLength={120}

@@ -1,0 +1,53 @@
+import type { StageId } from '../app/stages'
+
+interface PanelTold {
+  stage: StageId
+  title: string
+  /** The groups of choices that are made in it. */
+  groups?: readonly string[]
+  /** Open until somebody shuts it. */
+  isOpenAtFirst?: boolean
+}
+
+/** Every panel of every sheet, in the order of the work: what is done every time, once, seldom. */
+export const PANELS = {
+  readings: { stage: 'measure', title: 'Readings', isOpenAtFirst: true },
+  'in-the-way': { stage: 'measure', title: 'In the way' },
+  beside: {
+    stage: 'measure',
+    title: 'Around it',
+    groups: ['Kept runners', 'Height to match', 'Bed', 'In front', 'Vehicle', 'Way in', 'Contents'],
+  },
+  scribes: { stage: 'measure', title: 'Scribe strips', groups: ['Scribe'] },
+  clear: { stage: 'measure', title: 'Clear and packing', groups: ['Space'] },
+  layout: { stage: 'fill', title: 'Layout', isOpenAtFirst: true },
+  place: { stage: 'fill', title: 'Chosen place', groups: ['Bin'], isOpenAtFirst: true },
+  differs: { stage: 'fill', title: 'Where it differs' },
+  'place-sizes': { stage: 'fill', title: 'Its sizes' },
+  drawer: { stage: 'make', title: 'Its sizes', isOpenAtFirst: true },
+  runners: { stage: 'make', title: 'Runners', groups: ['Runners'] },
+  box: { stage: 'make', title: 'Corner joint', groups: ['Box'] },
+  bottom: { stage: 'make', title: 'Bottom', groups: ['Bottom'] },
+  front: { stage: 'make', title: 'Front', groups: ['Front'] },
+  pull: { stage: 'make', title: 'Pulls', groups: ['Pull'] },
+  stock: { stage: 'make', title: 'Stock', groups: ['Sheets'] },
+  case: { stage: 'make', title: 'Case', groups: ['Case'] },
+  materials: { stage: 'make', title: 'Materials', groups: ['Shopping'] },
+  tools: { stage: 'make', title: 'Tools' },
+  weight: { stage: 'make', title: 'Weight', groups: ['Weight'] },
+  screws: { stage: 'make', title: 'Screws', groups: ['Screws'] },
+  shop: { stage: 'make', title: 'Workshop', groups: ['Shop'] },
+  print: { stage: 'cut', title: 'Paper', isOpenAtFirst: true },
+  assumed: { stage: 'cut', title: 'Still assumed' },
+  parts: { stage: 'cut', title: 'Parts', isOpenAtFirst: true },
+  shopping: { stage: 'cut', title: 'To buy' },
+  checks: { stage: 'cut', title: 'Tape checks' },
+} as const satisfies Record<string, PanelTold>
+
+export type PanelId = keyof typeof PANELS
+
+export const panelOf = (id: PanelId): PanelTold => PANELS[id]
+
+/** The panel in which a group of choices is made. */
+export const panelOfGroup = (group: string): PanelId | undefined =>
+  (Object.keys(PANELS) as PanelId[]).find((id) => panelOf(id).groups?.includes(group))

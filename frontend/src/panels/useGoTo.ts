@@ -1,0 +1,45 @@
+import { useCallback } from 'react'
+import { useNavigate } from 'react-router'
+import type { Schemas } from '../api/client'
+import { useCommands, usePlan } from '../plan/PlanDesk'
+import { setOpen } from './open'
+import { type PanelId, panelOf, panelOfGroup } from './panels'
+
+const PATIENCE = 60
+
+/** Goes to the field that mends something: its sheet, its panel, and the field in focus. */
+export function useGoTo(): (mend: Schemas['Mend']) => void {
+  const { plan } = usePlan()
+  const { choosePlace } = useCommands()
+  const navigate = useNavigate()
+  return useCallback(
+    (mend) => {
+      const place = mend.key.split('/')[0] ?? ''
+      const isOfPlace = place in plan.document.places
+      const panel: PanelId = isOfPlace
+        ? 'differs'
+        : mend.group === ''
+          ? 'readings'
+          : (panelOfGroup(mend.group) ?? 'shop')
+      if (isOfPlace) choosePlace(place)
+      setOpen(panel, true)
+      navigate(`/plans/${plan.id}/${panelOf(panel).stage}`)
+      focusSoon(mend.key, panel)
+    },
+    [plan, choosePlace, navigate],
+  )
+}
+
+/** The field, once it is there; where the panel has none of that name, the panel itself. */
+function focusSoon(key: string, panel: PanelId, left = PATIENCE) {
+  const field = document.querySelector<HTMLElement>(`[data-field="${CSS.escape(key)}"]`)
+  const wanted = field?.matches('input, select')
+    ? field
+    : field?.querySelector<HTMLElement>('input, select, button')
+  if (wanted) {
+    wanted.focus()
+    wanted.scrollIntoView({ block: 'center' })
+  } else if (left > 0) {
+    requestAnimationFrame(() => focusSoon(key, panel, left - 1))
+  } else document.querySelector<HTMLElement>(`[data-panel="${panel}"]`)?.focus()
+}
