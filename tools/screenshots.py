@@ -21,11 +21,20 @@ from vasculum.web.app import create_app  # noqa: E402
 
 TO = ROOT / "docs/screenshots"
 DEMO = "/plans/scullery-cupboard"
-FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update"]
+FLAGS = [
+    "--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update",
+    "--use-gl=angle", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
+]  # fmt: skip
 
 
 def nothing(_: Page) -> None:
     """As it opens."""
+
+
+def turn(page: Page, *panels: str) -> None:
+    """Open what is shut, shut what is open."""
+    for panel in panels:
+        page.locator(f"[data-panel={panel}]").click()
 
 
 def three_numbers(page: Page) -> None:
@@ -36,13 +45,14 @@ def three_numbers(page: Page) -> None:
 
 
 def measured_sides(page: Page) -> None:
+    turn(page, "stock")
     page.get_by_label("Sides, front and back").fill("15/32")
     page.get_by_label("Sides, front and back").blur()
     page.wait_for_selector(".moved")
 
 
 def in_the_way(page: Page) -> None:
-    page.get_by_role("region", name="In the way").scroll_into_view_if_needed()
+    turn(page, "readings", "in-the-way")
 
 
 def from_above(page: Page) -> None:
@@ -51,6 +61,8 @@ def from_above(page: Page) -> None:
 
 
 def through_a_narrow_door(page: Page) -> None:
+    turn(page, "readings", "beside")
+    page.locator("details", has_text="The way in").evaluate("one => { one.open = true }")
     for label, text in (
         ("Door, hatch or mouth, width", "300"),
         ("Door, hatch or mouth, height", "640"),
@@ -65,14 +77,20 @@ def through_a_narrow_door(page: Page) -> None:
 
 
 def runners_by_cost(page: Page) -> None:
-    page.get_by_role("heading", name="Runners").evaluate("one => one.scrollIntoView()")
+    turn(page, "drawer", "runners")
+    page.locator("[data-panel=runners]").evaluate("one => one.scrollIntoView()")
+    page.locator(".panel", has=page.locator("[data-panel=runners]")).get_by_role("button", name="Others").click()
     page.wait_for_selector(".kind-card:has(input[name=runner]) .cost")
     page.wait_for_load_state("networkidle")
 
 
 def new_case(page: Page) -> None:
-    page.get_by_role("region", name="Case", exact=True).get_by_text("New", exact=True).click()
+    turn(page, "drawer", "front")
     page.get_by_label("Grain over the fronts").select_option("matched")
+    page.wait_for_selector("[data-keeping=kept]")
+    turn(page, "front", "case")
+    page.get_by_role("region", name="Case", exact=True).get_by_role("button", name="Others").click()
+    page.get_by_role("region", name="Case", exact=True).get_by_text("New", exact=True).click()
     page.get_by_role("button", name="Panel", exact=True).click()
     page.wait_for_selector(".drawing[aria-label^='Panel']")
     page.get_by_role("region", name="Case", exact=True).evaluate("one => one.scrollIntoView()")
@@ -80,7 +98,7 @@ def new_case(page: Page) -> None:
 
 
 def shopping(page: Page) -> None:
-    page.get_by_role("region", name="Shopping list").evaluate("one => one.scrollIntoView()")
+    turn(page, "print", "parts", "shopping")
 
 
 def second_version(page: Page) -> None:
@@ -101,6 +119,13 @@ def why(page: Page) -> None:
     page.wait_for_selector(".why .link")
 
 
+def in_space(page: Page) -> None:
+    page.get_by_role("button", name="In space").click()
+    page.wait_for_selector(".in-space[data-ready]")
+    for drawer in (2, 6):
+        page.get_by_role("button", name=f"Drawer {drawer} out").click()
+
+
 def part(page: Page) -> None:
     page.get_by_role("button", name="Side, left (L)").click()
 
@@ -119,6 +144,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("shopping", "/plans/potting-bench/cut", shopping, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),
+    ("space", "/plans/potting-bench/make", in_space, (1280, 800), "light"),
     ("plans", "/plans", nothing, (1280, 800), "light"),
     ("dark", f"{DEMO}/make", nothing, (1280, 800), "dark"),
     ("phone", "/plans/potting-bench/fill", nothing, (360, 760), "light"),
@@ -140,6 +166,7 @@ def main() -> None:
             page.wait_for_selector("[data-ready]")
             page.wait_for_load_state("networkidle")
             act(page)
+            page.wait_for_load_state("networkidle")
             page.evaluate("document.fonts.ready")
             page.screenshot(path=TO / f"{name}.png")
             context.close()

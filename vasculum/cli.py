@@ -17,6 +17,7 @@ from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.solution import Solution, solution_of
+from vasculum.plan.telling.words import NOT_YET
 from vasculum.solid.proof import prove
 
 PLAN_FILE = click.argument("plan_file", type=click.Path(exists=True, dir_okay=False, path_type=Path))
@@ -86,7 +87,7 @@ def _print_why(plan: SolvedPlan, key: str, as_json: bool) -> None:
         click.echo(json.dumps([link.model_dump(mode="json") for link in chain], indent=2, ensure_ascii=False))
         return
     for link in chain:
-        value = f"{link.value.text} ({link.value.other})" if link.value and link.value.other else "waits"
+        value = f"{link.value.text} ({link.value.other})" if link.value and link.value.other else NOT_YET
         if link.value and not link.value.other:
             value = link.value.text
         click.echo(f"{link.key}  {link.label}: {value}  [{link.origin}]")
@@ -98,7 +99,7 @@ def _print_why(plan: SolvedPlan, key: str, as_json: bool) -> None:
 def _summary(solution: Solution) -> str:
     lines = []
     for part in solution.parts:
-        sizes = " × ".join(s.value.text if s.value else "waits" for s in (part.length, part.width, part.thickness))
+        sizes = " × ".join(s.value.text if s.value else NOT_YET for s in (part.length, part.width, part.thickness))
         hand = f" {part.hand}" if part.hand else ""
         lines.append(f"{' '.join(part.marks):6} {part.count} × {part.name}{hand}: {sizes}  {part.material}")
     lines += [f"{h.amount}: {h.what}{h.through and ', ' + h.through}" for h in solution.hardware]

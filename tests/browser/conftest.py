@@ -22,7 +22,8 @@ from find_browser import ADVICE, chromium_path  # noqa: E402
 
 FLAGS = [
     "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-    "--disable-component-update", "--disable-sync",
+    "--disable-component-update", "--disable-sync", "--use-gl=angle", "--use-angle=swiftshader",
+    "--enable-unsafe-swiftshader",
 ]  # fmt: skip
 
 

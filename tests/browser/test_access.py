@@ -52,6 +52,11 @@ def as_built(page: Page) -> None:
     page.get_by_role("button", name="Side, left: as built").click()
 
 
+def in_space(page: Page) -> None:
+    page.get_by_role("button", name="In space").click()
+    page.wait_for_selector(".in-space[data-ready]")
+
+
 LIGHTS: tuple[Literal["light", "dark"], ...] = ("light", "dark")
 VIEWS: list[tuple[str, str, Callable[[Page], None]]] = [
     ("plans", "/plans", nothing),
@@ -63,6 +68,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None]]] = [
     ("cut", f"{DEMO}/cut", nothing),
     ("why", f"{DEMO}/make", ask_why),
     ("help", f"{DEMO}/make", show_help),
+    ("in space", f"{DEMO}/make", in_space),
     ("menu", f"{DEMO}/make", open_menu),
     ("empty", "/new", empty_plan),
     ("faults", f"{DEMO}/make", with_faults),

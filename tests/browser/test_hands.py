@@ -6,6 +6,7 @@ import json
 import re
 from pathlib import Path
 
+import pytest
 from playwright.sync_api import Browser, Page, expect
 
 from tests.browser.conftest import Open, Server, Watch, kept, ready, unfold
@@ -376,3 +377,54 @@ def test_runners_go_out_as_a_table_and_come_in_with_bad_rows_named(open_at: Open
     library.get_by_role("button", name="Take the 1 good row").click()
     library.get_by_label("Runner of this plan").select_option(label="From the shelf")
     expect(page.get_by_label("Clearance, one side")).to_have_value("13")
+
+
+# ---- coming nearer ------------------------------------------------------------------------------------------------
+
+
+def box_of(page: Page) -> list[float]:
+    return [float(one) for one in (page.locator(".working .drawing").get_attribute("viewBox") or "").split()]
+
+
+def test_the_drawing_comes_nearer_by_wheel_key_and_button_and_is_pushed(open_at: Open) -> None:
+    page = open_at(f"{DEMO}/make", as_found=True)
+    drawing = page.locator(".working .drawing")
+    room = drawing.bounding_box()
+    assert room is not None
+    whole = box_of(page)
+    x, y = room["x"] + room["width"] * 0.3, room["y"] + room["height"] * 0.5
+    page.mouse.move(x, y)
+    page.mouse.wheel(0, -100)
+    expect(drawing).not_to_have_attribute("viewBox", " ".join(map(str, whole)))
+    near = box_of(page)
+    assert near[2] == pytest.approx(whole[2] / 1.3)
+    assert near[0] - whole[0] < (whole[0] + whole[2]) - (near[0] + near[2])  # what is under the hand stays there
+    page.mouse.down()
+    page.mouse.move(x + 40, y, steps=4)
+    page.mouse.up()
+    pushed = box_of(page)
+    assert pushed[0] < near[0]
+    assert pushed[2:] == near[2:]
+    page.locator(".drawing .dim").first.focus()
+    page.keyboard.press("z")
+    assert box_of(page)[2] == pytest.approx(whole[2] / 1.69)
+    page.keyboard.press("0")
+    assert box_of(page) == whole
+    page.get_by_role("button", name="Nearer").click()
+    page.get_by_role("button", name="Farther").click()
+    assert box_of(page) == pytest.approx(whole)
+
+
+def test_a_hand_that_pushes_the_drawing_chooses_nothing(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/make", as_found=True)
+    page.get_by_role("button", name="Nearer").click(click_count=2)
+    drawing = page.locator(".working .drawing")
+    room = drawing.bounding_box()
+    assert room is not None
+    chosen = page.locator(".cell--chosen").get_attribute("aria-label")
+    x, y = room["x"] + room["width"] * 0.6, room["y"] + room["height"] * 0.5
+    page.mouse.move(x, y)
+    page.mouse.down()
+    page.mouse.move(x - 60, y, steps=4)
+    page.mouse.up()
+    expect(page.locator(".cell--chosen")).to_have_attribute("aria-label", chosen or "")

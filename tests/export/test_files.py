@@ -206,7 +206,7 @@ def test_the_print_pack_names_what_is_assumed_and_what_stops() -> None:
 def test_an_unfinished_plan_prints_what_there_is(plan: object) -> None:
     whole = " ".join(pdf_text(print_pack(solved(plan), None)))  # type: ignore[arg-type]
     assert "from a plan file" in whole
-    assert "waits" in whole
+    assert "not yet" in whole
 
 
 def test_names_with_signs_print_as_they_are() -> None:

@@ -13,6 +13,7 @@ from typing import Literal
 
 import numpy as np
 
+from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.meeting import How, Meeting, Point, Proof
 from vasculum.plan.making.pieces import made_of
@@ -43,6 +44,12 @@ def prove(plan: SolvedPlan) -> Proof:
     if kept is None:
         kept = plan.kept["proof"] = _proved(plan)
     return kept
+
+
+def travel_of(plan: SolvedPlan, place: str) -> Mm | None:
+    """How far what moves at a place comes out: as far as its runners are long."""
+    travel: Mm | None = plan.solved.value(*nearest_key(plan, place, "runner_length"))
+    return travel
 
 
 def carried(before: SolvedPlan, after: SolvedPlan) -> Proof:
@@ -92,7 +99,7 @@ def _meetings(plan: SolvedPlan, space: str, every: list[_Standing]) -> list[Meet
     found = [meeting for a, b in _pairs(at_rest) if (meeting := _at_rest(space, a, b))]
     met = {frozenset((one.first, one.second)) for one in found}
     for place in dict.fromkeys(one.place for one in every if one.moves):
-        travel = plan.solved.value(*nearest_key(plan, place, "runner_length"))
+        travel = travel_of(plan, place)
         if travel is not None:
             passed = [one for one in every if one.counts != "at rest"]
             way_out = _way_out(space, passed, place, float(travel))

@@ -20,6 +20,7 @@ from vasculum.plan.telling.comparing import compared
 from vasculum.plan.telling.outcome import OutcomeDelta
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.solid.proof import prove
+from vasculum.solid.shown import PlanInSpace, in_space
 from vasculum.store.plans import Listed
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints, need_json
@@ -186,6 +187,12 @@ def alternatives(plan_id: str) -> WeighedAnswer:
     found = weighed_plans(desk().solved(desk().plans.get(plan_id)), family)
     shown = [WeighedShown(**dict(one), picture=picture_of(then, family)) for one, then in found]
     return WeighedAnswer(alternatives=shown)
+
+
+@route("GET", "/plans/<plan_id>/model", PlanInSpace, refuses=(404,))
+def model(plan_id: str) -> PlanInSpace:
+    """Every piece where it stands in space, as triangles."""
+    return in_space(desk().solved(desk().plans.get(plan_id)))
 
 
 @route("GET", "/plans/<plan_id>/drawing", SheetShown, refuses=(404,), query=("name", "of"))

@@ -398,6 +398,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/model": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every piece where it stands in space, as triangles. */
+        get: operations["model"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/preview": {
         parameters: {
             query?: never;
@@ -1922,6 +1939,47 @@ export interface components {
             shapes: components["schemas"]["Shape"][];
         };
         /**
+         * PieceInSpace
+         * @description One piece where it stands, with its grooves and holes.
+         */
+        PieceInSpace: {
+            /** Id */
+            id: string;
+            /**
+             * Mark
+             * @description Empty for what is bought or stands there.
+             */
+            mark: string;
+            /** Name */
+            name: string;
+            /** Place */
+            place: string;
+            /** Place Name */
+            place_name: string;
+            /**
+             * Number
+             * @description Of its cell, which gives its tint; 0 for what belongs to none.
+             */
+            number: number;
+            /** Is Front */
+            is_front?: boolean;
+            /**
+             * Travel
+             * @description How far it comes out with its drawer, mm; nothing for what stays.
+             */
+            travel?: number;
+            /**
+             * Corners
+             * @description Three numbers for each, mm.
+             */
+            corners: number[];
+            /**
+             * Faces
+             * @description Three corners for each.
+             */
+            faces: number[];
+        };
+        /**
          * Place
          * @description One node of the layout: what stands there, or how it is divided further.
          */
@@ -2133,6 +2191,14 @@ export interface components {
             solution: components["schemas"]["Solution"];
             /** Drawings */
             drawings: components["schemas"]["SheetShown"][];
+        };
+        /**
+         * PlanInSpace
+         * @description Every piece and body that stands; spaces beside each other.
+         */
+        PlanInSpace: {
+            /** Pieces */
+            pieces: components["schemas"]["PieceInSpace"][];
         };
         /**
          * PlanList
@@ -4863,6 +4929,46 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    model: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanInSpace"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -12,6 +12,7 @@ const KEYS = [
   ['Arrows', 'walk the cells, or the dimensions; on a divider, move it'],
   ['W or Enter', 'why is this size what it is'],
   ['Ctrl + Z, Ctrl + Y', 'undo, redo'],
+  ['Z, Shift + Z, 0', 'nearer, farther, the whole drawing; the wheel and two fingers do it too'],
   ['R', 'the reckoner: a sum, exact and snapped, sent to the field last in hand'],
   ['Enter', 'keep a size and go on to the next field'],
   ['Escape', 'leave a field as it was; close the reasons'],

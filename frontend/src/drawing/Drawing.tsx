@@ -1,14 +1,18 @@
 import { type KeyboardEvent, memo, useRef, useState } from 'react'
 import type { Sheet, Stroke } from '../api/client'
 import { runsOf } from '../lengths/Num'
+import { keysAreOn } from '../plan/keysSwitch'
 import { tintOf } from '../plan/layout'
 import { originClass } from '../reasons/Origin'
 import { Handle } from './Handle'
 import { Movable } from './Movable'
 import { pathOf } from './path'
+import { useZoom } from './useZoom'
 
 interface Props {
   sheet: Sheet
+  /** It fills its room, and one can come nearer. */
+  canZoom?: boolean
   /** Layers to leave out. */
   without?: string[]
   chosenKey?: string | null
@@ -40,6 +44,7 @@ export function Drawing(props: Props) {
   const { sheet, without = [], chosenKey, label, onWhy } = props
   const [at, setAt] = useState(0)
   const root = useRef<SVGSVGElement>(null)
+  const zoom = useZoom(sheet, root, props.canZoom ?? false)
   const strokes = sheet.strokes.filter((stroke) => !without.includes(stroke.layer))
   const dimensions = groupedByKey(strokes.filter((stroke) => stroke.role === 'dimension'))
   const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && !FOR_HANDS.includes(stroke.role))
@@ -48,6 +53,8 @@ export function Drawing(props: Props) {
   const handles = strokes.filter((stroke) => stroke.role === 'handle' && props.onDrag)
 
   const walk = (event: KeyboardEvent) => {
+    const near = { z: zoom.nearer, Z: zoom.farther, '0': zoom.whole }[event.key]
+    if (props.canZoom && near && !event.ctrlKey && !event.metaKey && keysAreOn()) return near()
     const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
     const step = steps[event.key]
     if (step === undefined || dimensions.length === 0) return
@@ -58,75 +65,97 @@ export function Drawing(props: Props) {
   }
 
   return (
-    // biome-ignore lint/a11y/useSemanticElements: an SVG is the only element that draws
-    <svg
-      ref={root}
-      className="drawing"
-      viewBox={`${sheet.left} ${-(sheet.bottom + sheet.height)} ${sheet.width} ${sheet.height}`}
-      preserveAspectRatio="xMidYMid meet"
-      role="group"
-      aria-label={`${sheet.title}. Arrow keys walk the dimensions.`}
-      data-ready
-      onKeyDown={walk}
-    >
-      {plain.map((stroke, index) => (
-        <Mark
-          // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
-          key={index}
-          stroke={stroke}
-          isTold={chosenKey !== null && chosenKey === stroke.key}
-          isMet={props.met?.has(stroke.key) ?? false}
-        />
-      ))}
-      {cells.map((stroke) => (
-        <Cell key={stroke.key} stroke={stroke} isAlone={cells.length === 1} {...props} />
-      ))}
-      {movables.map((stroke) => (
-        <Movable
-          key={stroke.key}
-          stroke={stroke}
-          name={props.obstructionNames?.[stroke.key.split('/')[0] ?? ''] ?? ''}
-          onPush={(id, across, up) => props.onPush?.(id, across, up)}
-          onShove={(id, across, up) => props.onShove?.(id, across, up)}
-          onDrop={(isKept) => props.onDrop?.(isKept)}
-        />
-      ))}
-      {handles.map((stroke) => (
-        <Handle key={stroke.key} stroke={stroke} {...props} />
-      ))}
-      {dimensions.map(([key, parts], index) => {
-        const text = parts.find((part) => part.kind === 'text')
-        return (
-          // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG
-          <g
-            key={key + String(index)}
-            className={`dim ${originClass(text?.origin ?? '')}${chosenKey === key ? ' chosen' : ''}`}
-            role="button"
-            tabIndex={index === Math.min(at, dimensions.length - 1) ? 0 : -1}
-            aria-label={`${label(key)} ${text?.text ?? ''}: why?`}
-            onFocus={() => setAt(index)}
-            onClick={() => onWhy(key)}
-            onKeyDown={(event) => {
-              if (['Enter', ' ', 'w', 'W'].includes(event.key)) {
-                event.preventDefault()
-                onWhy(key)
-              }
-            }}
+    <>
+      {props.canZoom && (
+        <div className="zoom">
+          <button type="button" className="btn btn-sm" aria-label="Nearer" onClick={zoom.nearer}>
+            +
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm"
+            aria-label="Farther"
+            disabled={zoom.isWhole}
+            onClick={zoom.farther}
           >
-            {parts.map((part, partIndex) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
-              <Mark key={partIndex} stroke={part} isTold={false} isMet={false} />
-            ))}
-            {parts
-              .filter((part) => part.kind === 'path')
-              .slice(2, 3)
-              .map((part) => (
-                <path key="hit" className="hit" d={pathOf(part)} />
+            −
+          </button>
+          <button type="button" className="btn btn-sm" disabled={zoom.isWhole} onClick={zoom.whole}>
+            whole
+          </button>
+        </div>
+      )}
+      {/* biome-ignore lint/a11y/useSemanticElements: an SVG is the only element that draws */}
+      <svg
+        ref={root}
+        className={zoom.isWhole ? 'drawing' : 'drawing drawing--near'}
+        viewBox={zoom.viewBox}
+        {...(props.canZoom ? zoom.hands : {})}
+        preserveAspectRatio="xMidYMid meet"
+        role="group"
+        aria-label={`${sheet.title}. Arrow keys walk the dimensions.`}
+        data-ready
+        onKeyDown={walk}
+      >
+        {plain.map((stroke, index) => (
+          <Mark
+            // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
+            key={index}
+            stroke={stroke}
+            isTold={chosenKey !== null && chosenKey === stroke.key}
+            isMet={props.met?.has(stroke.key) ?? false}
+          />
+        ))}
+        {cells.map((stroke) => (
+          <Cell key={stroke.key} stroke={stroke} isAlone={cells.length === 1} {...props} />
+        ))}
+        {movables.map((stroke) => (
+          <Movable
+            key={stroke.key}
+            stroke={stroke}
+            name={props.obstructionNames?.[stroke.key.split('/')[0] ?? ''] ?? ''}
+            onPush={(id, across, up) => props.onPush?.(id, across, up)}
+            onShove={(id, across, up) => props.onShove?.(id, across, up)}
+            onDrop={(isKept) => props.onDrop?.(isKept)}
+          />
+        ))}
+        {handles.map((stroke) => (
+          <Handle key={stroke.key} stroke={stroke} {...props} />
+        ))}
+        {dimensions.map(([key, parts], index) => {
+          const text = parts.find((part) => part.kind === 'text')
+          return (
+            // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG
+            <g
+              key={key + String(index)}
+              className={`dim ${originClass(text?.origin ?? '')}${chosenKey === key ? ' chosen' : ''}`}
+              role="button"
+              tabIndex={index === Math.min(at, dimensions.length - 1) ? 0 : -1}
+              aria-label={`${label(key)} ${text?.text ?? ''}: why?`}
+              onFocus={() => setAt(index)}
+              onClick={() => onWhy(key)}
+              onKeyDown={(event) => {
+                if (['Enter', ' ', 'w', 'W'].includes(event.key)) {
+                  event.preventDefault()
+                  onWhy(key)
+                }
+              }}
+            >
+              {parts.map((part, partIndex) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity of their own
+                <Mark key={partIndex} stroke={part} isTold={false} isMet={false} />
               ))}
-          </g>
-        )
-      })}
-    </svg>
+              {parts
+                .filter((part) => part.kind === 'path')
+                .slice(2, 3)
+                .map((part) => (
+                  <path key="hit" className="hit" d={pathOf(part)} />
+                ))}
+            </g>
+          )
+        })}
+      </svg>
+    </>
   )
 }
 
@@ -167,7 +196,8 @@ function Cell({
       aria-label={`Cell ${cells?.[id] ?? id}`}
       aria-pressed={chosenCell === id}
       onClick={() => onCell?.(id)}
-      onFocus={() => onCell?.(id)}
+      // A hand chooses where it presses, not where it begins to push.
+      onFocus={(event) => event.currentTarget.matches(':focus-visible') && onCell?.(id)}
       onKeyDown={step}
     />
   )

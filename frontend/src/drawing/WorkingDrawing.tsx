@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useMemo } from 'react'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { answered, client, type Sheet } from '../api/client'
 import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
@@ -10,6 +10,9 @@ import { useNarrow } from '../stages/measure/useNarrow'
 import { useCellKeys } from './cellKeys'
 import { Drawing } from './Drawing'
 import { useDrawingWanted, wantDrawing } from './wanted'
+
+/** Loaded when somebody wants it: it is large. */
+const InSpace = lazy(() => import('../space/InSpace'))
 
 const SHORT: [View['name'], string][] = [
   ['elevation', 'Elevation'],
@@ -53,9 +56,10 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const { show, drag, drop, nudge, push, shove } = useCommands()
   const keys = useCellKeys()
   const { sheet, isAsked } = useSheet()
+  const [isTurned, setIsTurned] = useState(false)
   useEffect(() => {
-    if (chosenPart !== null) show('part')
-  }, [chosenPart, show])
+    if (chosenPart !== null && !isTurned) show('part')
+  }, [chosenPart, isTurned, show])
   const isPart = view.name === 'part'
   const canPush = stage === 'measure' && view.name === 'elevation'
   const { carriedIn, isMatched } = useMemo(() => {
@@ -84,6 +88,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const look = (name: View['name']) => {
     const isBox = `${chosenPlace}/passes_flat` in quantities
     if (name === 'way_in' && !isBox) choosePlace(carriedIn?.split('/')[0] ?? '')
+    setIsTurned(false)
     show(name)
     choosePart(null)
   }
@@ -123,18 +128,31 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             type="button"
             className="btn btn-sm"
             key={name}
-            aria-pressed={view.name === name}
+            aria-pressed={view.name === name && !isTurned}
             onClick={() => look(name)}
           >
             {title}
           </button>
         ))}
-        {isPart && (
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-pressed={isTurned}
+          onClick={() => {
+            if (isPart) show('elevation')
+            setIsTurned(true)
+          }}
+        >
+          In space
+        </button>
+        {isPart && !isTurned && (
           <button type="button" className="btn btn-sm" aria-pressed="true">
             {sheet?.title ?? 'Part'}
           </button>
         )}
-        <span className="scale">{sheet && sheet.strokes.length > 0 ? `1:${sheet.scale} on paper` : ''}</span>
+        <span className="scale">
+          {sheet && sheet.strokes.length > 0 && !isTurned ? `1:${sheet.scale} on paper` : ''}
+        </span>
       </div>
       {dragged !== null && (
         <output className="dragged">
@@ -142,9 +160,14 @@ export function WorkingDrawing({ stage }: { stage: string }) {
         </output>
       )}
       <div className="surface d-flex">
-        {sheet && sheet.strokes.length > 0 ? (
+        {isTurned ? (
+          <Suspense fallback={<p className="empty">Putting it together …</p>}>
+            <InSpace onFlat={() => setIsTurned(false)} />
+          </Suspense>
+        ) : sheet && sheet.strokes.length > 0 ? (
           <Drawing
             sheet={sheet}
+            canZoom
             without={stage === 'measure' || isPart ? [] : ['readings']}
             chosenKey={whyKey}
             met={met}

@@ -23,6 +23,9 @@ export function Fractions({ children }: { children: string }) {
   ))
 }
 
+/** Said of a size that has no value: something underneath is not known. */
+export const NOT_YET = 'not yet'
+
 /** A number that stays on one line, with real fractions. */
 export function Num({ children }: { children: string }) {
   return (

@@ -1,4 +1,4 @@
-import { Num } from '../lengths/Num'
+import { NOT_YET, Num } from '../lengths/Num'
 import { useQuantity } from '../plan/onScreen'
 import { useCommands } from '../plan/PlanDesk'
 import { useLabel } from './labels'
@@ -11,7 +11,7 @@ export function Size({ of, label, plain = false }: { of: string; label?: string;
   const quantity = useQuantity(of)
   if (quantity === undefined) return null
   const name = label ?? labelOf(of)
-  const text = quantity.value?.text ?? 'waits'
+  const text = quantity.value?.text ?? NOT_YET
   const said = quantity.origin ?? 'worked out'
   const origin = said === 'worked out' && quantity.is_assumed ? 'assumed' : said
   const look = quantity.value ? originClass(origin) : 'waits'

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react'
 import Button from 'react-bootstrap/Button'
 import { type Reason, Refused } from '../api/client'
 import { useWhy } from '../api/queries'
-import { Fractions, Num } from '../lengths/Num'
+import { Fractions, NOT_YET, Num } from '../lengths/Num'
 import { useCommands, usePlan } from '../plan/PlanDesk'
 import { Origin } from './Origin'
 
@@ -57,7 +57,7 @@ function Link({ link, isFirst }: { link: Reason; isFirst: boolean }) {
     <li className={isFirst ? 'link link--first' : 'link'}>
       <Origin origin={link.origin} />
       <h2>
-        {link.label} {link.value ? <Fractions>{link.value.text}</Fractions> : 'waits'}{' '}
+        {link.label} {link.value ? <Fractions>{link.value.text}</Fractions> : NOT_YET}{' '}
         <span className="other">{link.value?.other}</span>
       </h2>
       {link.planned && (

@@ -23,7 +23,7 @@ from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.pieces import Piece, merged, pieces_of
 from vasculum.plan.telling.solution import PartShown, Shown, Size, Solution, shown, solution_of
 from vasculum.plan.telling.why import ReasonShown, tell
-from vasculum.plan.telling.words import cell_name, in_runs, label_of, place_name, station_of
+from vasculum.plan.telling.words import NOT_YET, cell_name, in_runs, label_of, place_name, station_of
 from vasculum.solid.proof import prove
 
 GOVERNING = (
@@ -212,7 +212,7 @@ def _cells(part: PartShown) -> str:
 
 def _size_text(size: Size) -> str:
     if size.value is None:
-        return "waits"
+        return NOT_YET
     return size.value.text + (" *" if size.is_assumed else "") + (" as built" if size.is_as_built else "")
 
 
@@ -357,7 +357,7 @@ def _reasons(plan: SolvedPlan) -> Iterator[Flowable]:
 
 def _reason(plan: SolvedPlan, one: ReasonShown) -> Iterator[Flowable]:
     label = label_of(read_key(one.key)[1], plan.plan.defaults_edition)
-    value = f"{one.value.text} ({one.value.other})" if one.value else "waits"
+    value = f"{one.value.text} ({one.value.other})" if one.value else NOT_YET
     lines: list[Flowable] = [said(f"{label[0].upper()}{label[1:]}: {value}", BIG), said(one.sentence)]
     if one.sum:
         lines.append(said(f"= {one.sum}"))

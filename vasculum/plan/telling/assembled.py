@@ -67,8 +67,9 @@ def assembled_of(plan: SolvedPlan, proof: Proof) -> Assembled:
         says = "nothing to assemble yet"
     elif not count:
         waits = len(proof.waiting)
-        says = f"assembled: nothing meets; {waits} piece{'s wait' if waits > 1 else ' waits'}" if waits else ""
-        says = says or "assembled: nothing meets"
+        says = "assembled: nothing meets"
+        if waits:
+            says += f"; {'a piece has' if waits == 1 else f'{waits} pieces have'} no size yet"
     else:
         says = f"assembled: {count} meeting{'s' if count > 1 else ''}"
     return Assembled(pieces=proof.standing, meetings=count, says=says)
@@ -90,7 +91,8 @@ def standing_shown(plan: SolvedPlan) -> Iterator[str]:
     for piece in by_id.values():
         name = named(plan, piece.id, by_id)
         if piece.stand is None or piece.size is None:
-            yield f"{name}: {'waits' if piece.size is None or piece.rule.needs else 'stands where nobody can say'}"
+            is_open = piece.size is None or piece.rule.needs
+            yield f"{name}: {'no size yet' if is_open else 'stands where nobody can say'}"
             continue
         at = [show_with_unit(v, unit) for v in (piece.stand.across, piece.stand.back, piece.stand.up)]
         reach = [show_with_unit(v, unit) for v in piece.stand.extent(*piece.size)]

@@ -17,7 +17,7 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.meeting import Proof
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import PartShown, Solution, solution_of
-from vasculum.plan.telling.words import number_text
+from vasculum.plan.telling.words import NOT_YET, number_text
 
 T = TypeVar("T")
 Topic = Literal["whole", "sheets", "hardware", "parts", "findings"]
@@ -103,7 +103,7 @@ def _areas(plan: SolvedPlan) -> dict[str, Fraction]:
 def _parts(parts: Iterable[PartShown]) -> Counter[str]:
     counted: Counter[str] = Counter()
     for part in parts:
-        sizes = " × ".join(s.value.text if s.value else "waits" for s in (part.length, part.width, part.thickness))
+        sizes = " × ".join(s.value.text if s.value else NOT_YET for s in (part.length, part.width, part.thickness))
         # a mirrored pair is two different parts
         hand = f" ({part.hand})" if part.hand else ""
         counted[f"{part.name}{hand}, {sizes}, {part.material}"] += part.count

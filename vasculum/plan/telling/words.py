@@ -34,6 +34,8 @@ GIVEN_SIZES = {
 """Sizes that come with a row of the library, and the shop's own."""
 
 
+NOT_YET = "not yet"
+"""Said of a size that has no value: something underneath is not known."""
 NEWTONS_IN_LBF = 4.448_221_615
 """The pound-force, by the international pound and standard gravity."""
 

@@ -35,7 +35,7 @@ export function grouped(parts: Part[], by: Grouping): Group[] {
 
 function titleOf(part: Part, by: Grouping): string {
   if (by === 'material') return part.material
-  if (by === 'fence') return `Fence at ${part.width.value?.text ?? 'a width that waits'}`
+  if (by === 'fence') return `Fence at ${part.width.value?.text ?? 'a width that is not known yet'}`
   return 'All parts'
 }
 

@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import Form from 'react-bootstrap/Form'
-import { Num } from '../../lengths/Num'
+import { NOT_YET, Num } from '../../lengths/Num'
 import { Panel } from '../../panels/Panel'
 import { type Place, parentOf, tintOf, walk } from '../../plan/layout'
 import { useQuantities } from '../../plan/onScreen'
@@ -60,8 +60,8 @@ export function FillStage() {
                 <span className="other">{told(place)}</span>
               </button>
               <span className="height">
-                <Num>{sizes[`${id}/cell_width`]?.value?.text ?? 'waits'}</Num> ×{' '}
-                <Num>{sizes[`${id}/cell_height`]?.value?.text ?? 'waits'}</Num>
+                <Num>{sizes[`${id}/cell_width`]?.value?.text ?? NOT_YET}</Num> ×{' '}
+                <Num>{sizes[`${id}/cell_height`]?.value?.text ?? NOT_YET}</Num>
               </span>
               {number > 0 && Object.keys(place.choices ?? {}).length > 0 && (
                 <span className="differs" title="Differs from the plan; starred in the drawing">
