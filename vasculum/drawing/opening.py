@@ -25,10 +25,14 @@ from vasculum.plan.laying.solving import SolvedPlan, nodes_in
 ZERO = Fraction(0)
 PULL = Fraction(8)
 """How large a pull is drawn, mm: it stands for whatever is screwed on."""
-CLEAR_OF_PULL = 15
-"""How many times as high a cell has to be for its label to stand clear of the pull."""
 LABEL_HEIGHT = Fraction(9, 2)
 """Of a cell's number and name, mm on paper. A star beside the number: the cell differs from the plan."""
+LABEL_SHARE = Fraction(17, 50)
+"""A label is no higher than this share of a low cell: between the runner line in its middle and its upper edge."""
+LABEL_OFF = Fraction(6, 5)
+"""How far a label stands off lines, mm on paper."""
+CAPITAL = Fraction(18, 25)
+"""How high a capital is in its type."""
 
 
 def opening_sheets(plan: SolvedPlan) -> list[Sheet]:
@@ -105,21 +109,24 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     if node.place.holds == "blocked":
         for start, end in (((x, y), (x + width, y + height)), ((x, y + height), (x + width, y))):
             at.sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
-    box = at.all_of("box_from_left", "outside_width") if node.place.holds in BOXES else None
-    across = (x, width) if box is None else box
-    over_pull = PULL if at.own("pull_up") is not None and height > PULL * CLEAR_OF_PULL else ZERO
-    _label(at, node, number, (across[0] + across[1] / 2, y + height / 2 + over_pull), across[1])
+    box = at.all_of("box_from_left", "outside_width", "outside_height", "room_from_floor", "room_below_box")
+    across, upper = (x, width), y + height
+    if box is not None and node.place.holds in BOXES:
+        across, upper = (box[0], box[1]), min(upper, box[3] + box[4] + box[2])
+    _label(at, node, number, across, upper, height)
     at.sheet.add(Rect("cell", "cells", (x, y), width, height, at.key("cell_width")))
 
 
-def _label(at: Sizes, node: Node, number: int, middle: tuple[Mm, Mm], width: Mm) -> None:
-    """The number of a cell and, where there is room, its name; just above the middle, where runner lines run."""
+def _label(at: Sizes, node: Node, number: int, across: tuple[Mm, Mm], upper: Mm, height: Mm) -> None:
+    """The number of a cell and, where there is room, its name: in its upper left, clear of runner line and pull."""
+    scale = at.sheet.scale
     text = f"{number}*" if node.place.choices else str(number)
     named = f"{text}  {node.place.name}"
-    letter = LABEL_HEIGHT * at.sheet.scale / 2
-    point = (middle[0], middle[1] + at.sheet.scale)
-    label = named if len(named) * letter < width else text
-    at.sheet.add(Text("label", "cells", point, label, LABEL_HEIGHT, key=at.key("cell_width")))
+    high = min(LABEL_HEIGHT, height * LABEL_SHARE / scale)
+    off = LABEL_OFF * scale
+    label = named if len(named) * high * scale / 2 < across[1] - 4 * off else text
+    point = (across[0] + 2 * off, upper - off - high * CAPITAL * scale)
+    at.sheet.add(Text("label", "cells", point, label, high, "start", key=at.key("cell_width")))
 
 
 def _handle(plan: SolvedPlan, at: Sizes, node: Node, parent: str) -> None:
@@ -263,7 +270,7 @@ def _readings(sizes: Sizes, space_id: str, left: Mm, width: Mm, height: Mm) -> N
             if y not in taken:
                 taken.add(y)
                 sizes.sheet.add(Line("reading", "readings", (left, y), (left + width, y), key))
-                at = (left + width * Fraction(3, 10), y + lift)
+                at = (left + width * Fraction(7, 10), y + lift)  # names of cells begin at the left
                 sizes.sheet.add(Text("reading", "readings", at, text, small, key=key))
         elif reading.of == "height" and reading.side:
             x = left + width * _SIDES[reading.side]
