@@ -497,3 +497,25 @@ def test_a_framed_space_is_split_like_any_other() -> None:
     plan = framed()
     after = act(plan, "split", place=drawer_of(plan), into="rows", count=2)
     assert len([one for one in after.places.values() if not one.children]) == 2
+
+
+# ---- a reading with how far it may be off --------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("typed", ["22 7/16 ± 1/32", "22 7/16±1/32", "22 7/16 +/- 1/32"])
+def test_a_reading_may_say_how_far_it_may_be_off(typed: str) -> None:
+    plan = framed()
+    id_, reading = next((id_, one) for id_, one in plan.readings.items() if one.of == "width")
+    where = {"of": "width", "level": reading.level, "along": reading.along, "side": reading.side}
+    after = act(plan, "measure", survey=reading.survey, station=where, reading=id_, value=typed)
+    assert (after.readings[id_].value, after.readings[id_].plus_minus) == ("22 7/16 in", "1/32 in")
+    again = act(after, "measure", survey=reading.survey, station=where, reading=id_, value="22 1/2")
+    assert (again.readings[id_].value, again.readings[id_].plus_minus) == ("22 1/2 in", "1/32 in")
+
+
+def test_a_margin_that_cannot_be_read_is_refused_whole() -> None:
+    plan = framed()
+    id_, reading = next((id_, one) for id_, one in plan.readings.items() if one.of == "width")
+    where = {"of": "width", "level": reading.level, "along": reading.along, "side": reading.side}
+    with pytest.raises(LengthRefused):
+        act(plan, "measure", survey=reading.survey, station=where, reading=id_, value="22 ± x")

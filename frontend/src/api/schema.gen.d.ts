@@ -1429,7 +1429,10 @@ export interface components {
             station: components["schemas"]["Station"];
             /** Reading */
             reading?: string | null;
-            /** Value */
+            /**
+             * Value
+             * @description As typed; how far it may be off may follow: ``22 1/2 ± 1/32``.
+             */
             value: string | null;
             /**
              * Plus Minus

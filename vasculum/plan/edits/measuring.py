@@ -13,6 +13,9 @@ from vasculum.plan.document.stations import Station
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, dumped, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
 
+MARGINS = ("±", "+/-")
+"""What stands between a reading and how far it may be off."""
+
 
 class Measure(Act):
     """A reading at a station: the one that is told, else the first one there, else a new one; none takes it out."""
@@ -22,6 +25,7 @@ class Measure(Act):
     station: Station
     reading: Named | None = as_usual(None)
     value: Typed | None
+    """As typed; how far it may be off may follow: ``22 1/2 ± 1/32``."""
     plus_minus: Typed | None = as_usual(None)
     """How far it may be off, where a device says so; else what was said of it stays."""
     note: Annotated[str, Field(max_length=200)] | None = as_usual(None)
@@ -30,7 +34,7 @@ class Measure(Act):
 
     def typed(self, plan: Plan) -> str | None:
         """What the tape said."""
-        return self.value
+        return self._parted()[0]
 
     def told(self, now: SolvedPlan) -> str:
         """As it is said."""
@@ -38,7 +42,8 @@ class Measure(Act):
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The reading with who took it and when."""
-        plan, value = now.plan, as_kept(self.value, now.plan)
+        text, margin = self._parted()
+        plan, value = now.plan, as_kept(text, now.plan)
         known = self._known(plan)
         if value is None:
             if known is not None:
@@ -46,8 +51,8 @@ class Measure(Act):
                 yield gone(f"/reading_order/{plan.reading_order.index(known)}")
             return
         said = {"value": value, "taken_by": self.taken_by, "taken_at": self.taken_at}
-        if self.plus_minus is not None:
-            said |= {"plus_minus": as_kept(self.plus_minus, plan)}
+        if margin is not None:
+            said |= {"plus_minus": as_kept(margin, plan)}
         if self.note is not None:
             said |= {"note": self.note}
         if known is not None:
@@ -58,6 +63,14 @@ class Measure(Act):
         yield put(f"/readings/{id_}", dumped(self.station) | {"survey": self.survey} | said)
         yield put("/reading_order/-", id_)
         yield numbers.given()
+
+    def _parted(self) -> tuple[str | None, str | None]:
+        """The reading, and how far it may be off."""
+        for sign in MARGINS if self.value else ():
+            text, found, margin = (self.value or "").partition(sign)
+            if found:
+                return text, margin
+        return self.value, self.plus_minus
 
     def _known(self, plan: Plan) -> str | None:
         if self.reading in plan.readings:
