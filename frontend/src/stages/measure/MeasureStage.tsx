@@ -132,7 +132,8 @@ function Ways({
       {isOpen && (
         <div className="ways">
           <p className="lead-in mb-1">
-            {about} Take each size at several stations; the smallest governs. Sums are fine: 30 3/8 - 3 * 3/4; so is 22 1/2 ± 1/32.
+            {about} Take each size at several stations; the smallest governs. Sums are fine: 30 3/8 - 3 * 3/4;
+            so is 22 1/2 ± 1/32.
           </p>
           <div className="d-flex flex-wrap gap-2 mb-2">
             <Tape at={inFocus} />
