@@ -47,6 +47,10 @@ def browser_context_args(browser_context_args: dict[str, Any]) -> dict[str, Any]
     }  # fmt: skip
 
 
+STALLS = "GPU stall"
+"""What draws in space waits for a picture that is taken of it; the browser says so."""
+
+
 class Server:
     """The app on a free port; it can be closed and started again over the same data."""
 

@@ -4,11 +4,9 @@ from __future__ import annotations
 
 from playwright.sync_api import Page, expect
 
-from tests.browser.conftest import Open, Watch
+from tests.browser.conftest import STALLS, Open, Watch
 
 BENCH = "/plans/potting-bench"
-STALLS = "GPU stall"
-"""A picture of the canvas waits for the drawing; the browser says so."""
 
 
 def in_space(page: Page) -> Page:
