@@ -169,7 +169,7 @@ def _call(soak: Soak) -> None:
     bent = _bent(draw, plans)
     made = 0
     _described(soak, told, soak.calls // 4)
-    while soak.has_time and made + soak.calls // 4 < soak.calls:
+    while soak.has_time and soak.counts["calls"].total() < soak.calls:
         made += 1
         what, method, path, body = next(bent)
         told(what, method, path, body)

@@ -9,10 +9,10 @@ import { planKey, useNetwork, usePlanList } from '../api/queries'
 import { put } from '../plan/acts'
 import { useSection } from '../plan/onScreen'
 import { useCommands, useKeeping, usePlan } from '../plan/PlanDesk'
-import { useNarrow } from '../stages/measure/useNarrow'
 import { Icon } from './icons'
 import { PhoneDoor } from './PhoneDoor'
 import { type Light, useLight } from './theme'
+import { useNarrow } from './useNarrow'
 
 const INCREMENTS: Record<Unit, string[]> = {
   in: ['1/16 in', '1/32 in', '1/64 in'],

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react'
-import { isNarrow } from '../stages/measure/useNarrow'
+import { isNarrow } from '../app/useNarrow'
 import { PANELS, type PanelId, panelOf } from './panels'
 
 const KEY = 'vasculum-open'

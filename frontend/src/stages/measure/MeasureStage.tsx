@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { useCatalogue } from '../../api/queries'
+import { useNarrow } from '../../app/useNarrow'
 import { wantDrawing } from '../../drawing/wanted'
 import { Panel } from '../../panels/Panel'
 import { takenNow } from '../../plan/acts'
@@ -22,7 +23,6 @@ import { Spaces } from './Spaces'
 import { StationPicture } from './StationPicture'
 import { bareOf, type Group, isAt, nameOf, type Station, takenIn } from './stations'
 import { type InFocus, Tape } from './Tape'
-import { useNarrow } from './useNarrow'
 import { WhoMeasures } from './WhoMeasures'
 
 /** What the tape says, station by station; the smallest governs. */
