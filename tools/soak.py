@@ -254,7 +254,7 @@ def _bent(draw: random.Random, plans: list[dict[str, Any]]) -> Iterator[tuple[st
                 if draw.random() < 0.3 and isinstance(holder, dict):
                     del holder[key]
                 else:
-                    holder[key] = draw.choice(HOSTILE)
+                    holder[key] = copy.deepcopy(draw.choice(HOSTILE))
             yield "bent plan", "POST", "/api/plans/preview" if draw.random() < 0.02 else "/api/plans/import", _raw(bent)
         elif kind < 0.8:
             path = "/" + "/".join(map(str, draw.choice(list(_paths(plans[0])))))
