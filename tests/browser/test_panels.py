@@ -105,3 +105,19 @@ def test_what_moved_comes_with_a_change_and_can_be_left(open_at: Open) -> None:
     expect(moved).to_be_visible()
     page.get_by_role("button", name="Leave what moved").click()
     expect(moved).to_have_count(0)
+
+
+def test_a_finding_of_another_space_leads_to_the_fields_of_that_space(open_at: Open) -> None:
+    page = open_at("/plans/night-bunk/measure")
+    spaces = page.get_by_role("region", name="Spaces").locator(".tabs button")
+    spaces.nth(1).click()
+    field = page.locator("[data-field^='reading-'] input").first
+    key = page.locator("[data-field^='reading-']").first.get_attribute("data-field") or ""
+    field.fill("5")
+    field.press("Enter")
+    kept(page)
+    spaces.nth(0).click()
+    expect(page.locator(f"[data-field='{key}']")).to_have_count(0)
+    page.locator("[data-code=rows-over]").get_by_role("button", name="Go to width").first.click()
+    expect(spaces.nth(1)).to_have_attribute("aria-pressed", "true")
+    expect(page.locator("[data-field^='reading-'] input:focus")).to_have_count(1)

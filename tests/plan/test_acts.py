@@ -513,9 +513,10 @@ def test_a_reading_may_say_how_far_it_may_be_off(typed: str) -> None:
     assert (again.readings[id_].value, again.readings[id_].plus_minus) == ("22 1/2 in", "1/32 in")
 
 
-def test_a_margin_that_cannot_be_read_is_refused_whole() -> None:
+@pytest.mark.parametrize("typed", ["22 ± x", "22 ±", "± 1/32", "22 ± 1/32 ± 1/32"])
+def test_a_margin_that_cannot_be_read_is_refused_whole(typed: str) -> None:
     plan = framed()
     id_, reading = next((id_, one) for id_, one in plan.readings.items() if one.of == "width")
     where = {"of": "width", "level": reading.level, "along": reading.along, "side": reading.side}
     with pytest.raises(LengthRefused):
-        act(plan, "measure", survey=reading.survey, station=where, reading=id_, value="22 ± x")
+        act(plan, "measure", survey=reading.survey, station=where, reading=id_, value=typed)

@@ -8,14 +8,16 @@ import pytest
 
 from vasculum.demo import demo_plan
 from vasculum.plan.document import Plan
+from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
-from vasculum.plan.telling.solution import FindingShown, findings_of
+from vasculum.plan.telling.solution import FindingShown, section_of
 from vasculum.solid.proof import prove
 
 
-def found(plan: Plan) -> list[FindingShown]:
-    solved = marked(plan)
-    return findings_of(solved, prove(solved))
+def found(plan: Plan, before: SolvedPlan | None = None) -> list[FindingShown]:
+    solved = marked(plan, before)
+    told: list[FindingShown] = section_of(solved, "findings", prove(solved))
+    return told
 
 
 def with_choice(name: str, value: str) -> Plan:
@@ -48,3 +50,14 @@ def test_a_finding_of_the_tape_names_the_reading() -> None:
 
 def test_notes_name_no_field() -> None:
     assert all(not one.mends for one in found(demo_plan("scullery-cupboard")) if one.severity == "note")
+
+
+def test_what_stands_first_does_not_rest_on_what_was_looked_at_before() -> None:
+    """The same wiring, the same finding, and in between the person said what decides it."""
+    bare = with_choice("wanted_box_height", "20 in")
+    before = marked(bare)
+    assert section_of(before, "findings", prove(before))
+    said = bare.model_copy(update={"choices": {**bare.choices, "play_below": "3/16 in"}})
+    fresh, after = ([one for one in found(said, was) if one.code == "box-too-high"] for was in (None, before))
+    assert [one.mends for one in fresh] == [one.mends for one in after]
+    assert {mend.key for mend in fresh[0].mends[:2]} == {"plan/wanted_box_height", "plan/play_below"}

@@ -24,7 +24,9 @@ def plan() -> SolvedPlan:
 @pytest.mark.parametrize("family", WEIGHED)
 def test_every_alternative_is_weighed_once_and_one_of_them_is_chosen(family: str) -> None:
     found = weighed(plan(), family)
-    assert [one.kind for one in found] == the_catalogue().alternatives(family)
+    offered = the_catalogue().alternatives(family)
+    assert sorted(one.kind for one in found) == sorted(offered)
+    assert found == sorted(found, key=lambda one: (bool(one.lacks), one.stops, offered.index(one.kind)))
     assert [bool(one.patch) for one in found].count(False) == 1
     assert all(one.is_chosen != bool(one.patch) for one in found)
 

@@ -1110,7 +1110,7 @@ export interface components {
             pieces: string[];
             /**
              * Mends
-             * @description The fields that decide it, the nearest first; a note has none.
+             * @description The fields that decide it: what a person has said first, then the nearest; a note has none.
              */
             mends?: components["schemas"]["Mend"][];
         };

@@ -1,6 +1,6 @@
 import { useCallback } from 'react'
 import { useNavigate } from 'react-router'
-import type { Schemas } from '../api/client'
+import type { PlanDocument, Schemas } from '../api/client'
 import { useCommands, usePlan } from '../plan/PlanDesk'
 import { setOpen } from './open'
 import { type PanelId, panelOf, panelOfGroup } from './panels'
@@ -21,13 +21,22 @@ export function useGoTo(): (mend: Schemas['Mend']) => void {
         : mend.group === ''
           ? 'readings'
           : (panelOfGroup(mend.group) ?? 'shop')
-      if (isOfPlace) choosePlace(place)
+      const shown = isOfPlace ? place : cellIn(plan.document, place)
+      if (shown) choosePlace(shown)
       setOpen(panel, true)
       navigate(`/plans/${plan.id}/${panelOf(panel).stage}`)
       focusSoon(mend.key, panel)
     },
     [plan, choosePlace, navigate],
   )
+}
+
+/** What a space holds, for a choice of that space or a reading that was taken in it: so that its fields are in view. */
+function cellIn(document: PlanDocument, at: string): string | undefined {
+  const survey = document.readings[at]?.survey
+  const spaces = Object.entries(document.spaces)
+  return spaces.find(([id, one]) => id === at || (survey && [one.case, one.frame].includes(survey)))?.[1]
+    .holds
 }
 
 /** The field, once it is there; where the panel has none of that name, the panel itself. */

@@ -136,7 +136,7 @@ class FindingShown(Model):
     pieces: list[str]
     """Of a meeting: the pieces that meet."""
     mends: list[Mend] = as_usual([])
-    """The fields that decide it, the nearest first; a note has none."""
+    """The fields that decide it: what a person has said first, then the nearest; a note has none."""
 
 
 class TapeCheck(Model):
@@ -413,21 +413,17 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
     found: dict[tuple[str, str, str], dict[str, FindingShown]] = {}
     for one in (*_refusals(plan), *_met(plan, proof), *_checks(plan), *_built_otherwise(plan), *_lost_pins(plan)):
         found.setdefault((one.code, one.message, one.fix), {}).setdefault(one.place, one)
-    together = sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
-    return [_with_mends(plan, one) if one.severity in ("stop", "attention") else one for one in together]
+    return sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
 
 
-def _with_mends(plan: SolvedPlan, one: FindingShown) -> FindingShown:
-    """A finding with the fields that decide it; the same finding over the same wiring has the same."""
-    known: dict[FindingKey, list[Mend]] = _MENDS.setdefault(plan.solved.wiring, {})
-    at = (one.code, *one.keys)
-    if at not in known:
-        known[at] = mends_of(plan, map(read_key, one.keys))
-    return one.model_copy(update={"mends": known[at]})
-
-
-FindingKey = tuple[str, ...]
-_MENDS: WeakKeyDictionary[Wiring, dict[FindingKey, list[Mend]]] = WeakKeyDictionary()
+def _told(plan: SolvedPlan, proof: Proof | None) -> list[FindingShown]:
+    """Every finding; what stops or wants attention with the fields that decide it."""
+    return [
+        one.model_copy(update={"mends": mends_of(plan, map(read_key, one.keys))})
+        if one.severity in ("stop", "attention")
+        else one
+        for one in findings_of(plan, proof)
+    ]
 
 
 def _as_one(found: Mapping[str, FindingShown]) -> FindingShown:
@@ -625,7 +621,7 @@ SECTIONS: dict[SectionName, Callable[[SolvedPlan, Proof | None], Any]] = {
     "hardware": lambda plan, _: [hardware_shown(plan, good) for good in goods_of(plan)],
     "shopping": lambda plan, _: shopping_of(plan, list(pieces_of(plan)), goods_of(plan)),
     "travels": lambda plan, _: travels(plan, list(pieces_of(plan))),
-    "findings": findings_of,
+    "findings": _told,
     "tape_checks": lambda plan, _: list(_tape_checks(plan)),
     "assumed": lambda plan, _: list(_assumed(plan)),
     "stages": _stages,

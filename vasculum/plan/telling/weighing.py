@@ -62,7 +62,7 @@ def _grave(plan: SolvedPlan) -> dict[tuple[str, str], FindingShown]:
 
 
 def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPlan]]:
-    """Every alternative of a family in the order offered; what needs tools that are not there comes last."""
+    """Every alternative of a family, the best fitting first; what needs tools that are not there comes last."""
     now, known = volume_of(plan), _grave(plan)
     found = []
     words = the_catalogue().known
@@ -90,7 +90,7 @@ def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPl
             instead=words[kind].instead if lacks else "",
         )
         found.append((one, then))
-    return sorted(found, key=lambda one: bool(one[0].lacks))
+    return sorted(found, key=lambda one: (bool(one[0].lacks), one[0].stops))
 
 
 def _lowest(plan: SolvedPlan) -> str:

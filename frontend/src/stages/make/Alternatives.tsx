@@ -74,10 +74,10 @@ export function Alternatives({ family, place }: { family: string; place?: string
   )
 }
 
-/** The best fitting first: fewest new findings; what needs tools that are not there last. */
+/** As they were weighed: the best fitting first, what needs tools that are not there last. */
 function inOrder(all: Schemas['AlternativeShown'][], weighed: Schemas['WeighedShown'][] | undefined) {
-  const rank = new Map(weighed?.map((one) => [one.kind, (one.lacks ? 1000 : 0) + one.stops]))
-  return [...all].sort((one, other) => (rank.get(one.kind) ?? 0) - (rank.get(other.kind) ?? 0))
+  const place = new Map(weighed?.map((one, at) => [one.kind, at]))
+  return [...all].sort((one, other) => (place.get(one.kind) ?? 0) - (place.get(other.kind) ?? 0))
 }
 
 /** Drawn from the numbers it would have in this plan; until they are there, what it is in general. */
