@@ -52,7 +52,7 @@ def test_solve_prints_everything_as_json(folder: Path) -> None:
 
 def test_solve_prints_a_summary_for_people(folder: Path) -> None:
     done = run("solve", "plan.json", cwd=folder)
-    assert "1 × Side, left L: 16 × 9 1/16 × 15/32  Plywood 1/2" in done.stdout
+    assert "1 × Box side, left L: 16 × 9 1/16 × 15/32  Plywood 1/2" in done.stdout
     assert "1 pair: Side-mount ball-bearing runner, 16 in" in done.stdout
 
 

@@ -64,10 +64,10 @@ def through_a_narrow_door(page: Page) -> None:
     turn(page, "readings", "beside")
     page.locator("details", has_text="The way in").evaluate("one => { one.open = true }")
     for label, text in (
-        ("Door, hatch or mouth, width", "300"),
-        ("Door, hatch or mouth, height", "640"),
-        ("Room to stand it up", "520"),
-        ("Room to turn, width", "640"),
+        ("Width of the door, hatch or mouth", "300"),
+        ("Height of the door, hatch or mouth", "640"),
+        ("Height to stand it up in", "520"),
+        ("Width to turn it in", "640"),
     ):
         page.get_by_label(label).fill(text)
         page.get_by_label(label).press("Enter")

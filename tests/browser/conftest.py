@@ -166,6 +166,13 @@ def unfold(page: Page) -> None:
             page.locator(shut).first.click()
 
 
+def at_its_plan(page: Page) -> None:
+    """Until a new plan stands on the bench: the page it was made on is still drawn for a moment."""
+    page.wait_for_url("**/plans/*/measure")
+    page.wait_for_selector(".book")
+    ready(page)
+
+
 def turn_to(page: Page, stage: str) -> None:
     """Go to another sheet by its tab, and open all of it."""
     page.get_by_role("navigation", name="Stages").get_by_role("link", name=stage).click()

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from typing import Literal
 
 import pytest
 from playwright.sync_api import Page
 
-from tests.browser.conftest import ROOT, STALLS, Server, Watch, ready, unfold
+from tests.browser.conftest import ROOT, STALLS, Open, Server, Watch, ready, unfold
 
 AXE = (ROOT / "frontend/node_modules/axe-core/axe.min.js").read_text()
 DEMO = "/plans/scullery-cupboard"
@@ -48,8 +49,8 @@ def with_faults(page: Page) -> None:
 
 
 def as_built(page: Page) -> None:
-    page.get_by_role("button", name="Side, left (L)").click()
-    page.get_by_role("button", name="Side, left: as built").click()
+    page.get_by_role("button", name="Box side, left (L)").click()
+    page.get_by_role("button", name="Box side, left: as built").click()
 
 
 def in_space(page: Page) -> None:
@@ -97,3 +98,20 @@ def test_axe_finds_nothing(
             for v in found["violations"]
         ]
         assert told == []
+
+
+KEY = re.compile(r"\b(place|space|survey|reading|sheet|runner|obstruction|scribe)-\d+\b|[a-z]_[a-z]|[a-z0-9]/[a-z]+_")
+
+
+@pytest.mark.parametrize("stage", ["measure", "fill", "make", "cut"])
+@pytest.mark.parametrize("plan", ["potting-bench", "survey-van"])
+def test_no_key_of_the_program_is_read_aloud_or_seen(open_at: Open, plan: str, stage: str) -> None:
+    page = open_at(f"/plans/{plan}/{stage}")
+    said = page.evaluate(
+        """() => [...document.querySelectorAll('body *')].flatMap(one => [
+            one.getAttribute('aria-label'), one.getAttribute('title'), one.getAttribute('placeholder'),
+            ...[...one.childNodes].filter(node => node.nodeType === 3).map(node => node.textContent),
+        ]).filter(Boolean)"""
+    )
+    assert len(said) > 100
+    assert [text for text in said if KEY.search(text)] == []

@@ -94,8 +94,8 @@ def test_rows_that_are_over_say_so_and_draw_nothing_wrong(open_at: Open) -> None
 def test_a_drawer_that_differs_is_seen_and_cleared_with_one_press(open_at: Open) -> None:
     page = open_at(BENCH)
     page.locator(".layout .place", has_text="Hand tools").click()
-    page.get_by_label("Let it differ in").select_option(label="Sheets: Sides")
-    page.get_by_label("Sides", exact=True).select_option(label="Plywood 18 mm")
+    page.get_by_label("Let it differ in").select_option(label="Sheets: Sheet for the sides")
+    page.get_by_label("Sheet for the sides", exact=True).select_option(label="Plywood 18 mm")
     expect(page.locator(".layout li", has_text="Hand tools").locator(".differs")).to_be_visible()
     moved = page.get_by_role("region", name="What moved")
     expect(moved.locator("li", has_text="box front length, cut")).to_have_count(1)
@@ -263,7 +263,9 @@ def test_a_bank_graduates_by_its_step(open_at: Open) -> None:
 
 def test_the_parts_list_names_the_places_of_merged_parts(open_at: Open) -> None:
     page = open_at("/plans/potting-bench/cut")
-    expect(page.locator(".part", has_text="Bottom").first.locator(".number").first).to_have_attribute("title", "Labels")
+    expect(page.locator(".part", has_text="Box bottom").first.locator(".number").first).to_have_attribute(
+        "title", "Labels"
+    )
     page.locator(".part", has_text="Divider").first.get_by_role("button", name="Divider", exact=True).click()
     expect(page.locator(".views .btn[aria-pressed=true]")).to_contain_text("Divider")
 
@@ -289,6 +291,6 @@ def test_what_stays_in_one_drawer_is_weighed_and_ratios_are_no_lengths(open_at: 
     page.get_by_label("Weight of the contents").press("Enter")
     expect(page.get_by_role("region", name="Findings")).to_contain_text("two people carry it")
     page.get_by_label("Let it differ in").select_option("rack_ratio")
-    page.get_by_label("Widest box", exact=True).fill("0.8")
-    page.get_by_label("Widest box", exact=True).press("Enter")
+    page.get_by_label("Widest box for its depth", exact=True).fill("0.8")
+    page.get_by_label("Widest box for its depth", exact=True).press("Enter")
     expect(page.get_by_role("region", name="Findings")).to_contain_text("racks")

@@ -85,7 +85,7 @@ def test_the_reckoner_sends_its_answer_to_the_field_last_in_hand(open_at: Open) 
     expect(page.get_by_label("Box height")).to_have_value("7 1/16 in")
     page.keyboard.press("Enter")
     expect(
-        page.get_by_role("region", name="What moved").locator("li", has_text="wall height, cut").first
+        page.get_by_role("region", name="What moved").locator("li", has_text="box wall height, cut").first
     ).to_contain_text("7 1/16")
     page.get_by_role("textbox", name="Reckon").fill("12..5")
     expect(page.locator(".reckoner output")).to_contain_text("cannot be read")
@@ -195,7 +195,7 @@ def test_every_control_is_reached_by_tab(open_at: Open) -> None:
         seen.add(
             page.evaluate("document.activeElement.getAttribute('aria-label') || document.activeElement.textContent")
         )
-    for wanted in ("To the sheet of this stage", "Name of the plan", "Unit", "Elevation", "Side, left (L)"):
+    for wanted in ("To the sheet of this stage", "Name of the plan", "Unit", "Elevation", "Box side, left (L)"):
         assert wanted in seen, wanted
 
 
@@ -359,8 +359,8 @@ def test_a_runner_is_chosen_by_seeing_what_it_costs_and_the_parts_follow(open_at
     page.goto(page.url.replace("/make", "/cut"))
     unfold(page)
     expect(page.get_by_text("Wooden runner, left").first).to_be_visible()
-    page.get_by_role("button", name="Side, left (L)").first.click()
-    expect(page.get_by_text("Dado for the tongue, back").first).to_be_visible()
+    page.get_by_role("button", name="Box side, left (L)").first.click()
+    expect(page.get_by_text("Dado for the tongue of the box back").first).to_be_visible()
 
 
 def test_runners_go_out_as_a_table_and_come_in_with_bad_rows_named(open_at: Open, server: Server) -> None:

@@ -32,7 +32,7 @@ def test_a_runner_is_chosen_before_anything_was_weighed(open_at: Open) -> None:
     page.unroute("**/alternatives?family=runner")  # lets go of what was held
     expect(hung.get_by_role("radio")).to_be_checked()
     kept(page)
-    expect(page.get_by_label("Rail under a top", exact=False).first).to_be_visible()
+    expect(page.get_by_label("Height of the rail under a top", exact=False).first).to_be_visible()
 
 
 def test_wooden_runners_and_then_skids_change_clearance_parts_and_pull(open_at: Open) -> None:
@@ -57,10 +57,12 @@ def test_dovetails_in_front_and_a_tongue_behind_are_told_on_the_part(open_at: Op
     kept(page)
     expect(page.get_by_role("region", name="Findings")).to_contain_text("mirror images")
     turn_to(page, "Cut")
-    side = page.get_by_role("region", name="Parts", exact=True).locator("li").filter(has_text="Side, left").first
-    side.get_by_role("button", name="Side, left (L)").click()
+    side = page.get_by_role("region", name="Parts", exact=True).locator("li").filter(has_text="Box side, left").first
+    side.get_by_role("button", name="Box side, left (L)").click()
     expect(side).to_contain_text(re.compile(r"Tails: front end, \d+ over the height"))
-    expect(side).to_contain_text(re.compile(r"Dado for the tongue, back: .* deep, inside face; \d passes of a blade"))
+    expect(side).to_contain_text(
+        re.compile(r"Dado for the tongue of the box back: .* deep, inside face; \d passes of a blade")
+    )
 
 
 def test_joints_that_need_other_tools_stand_last_with_what_they_would_take(open_at: Open) -> None:
@@ -124,7 +126,7 @@ def test_a_new_case_with_faces_from_one_panel_down_to_the_paper(open_at: Open, s
     choose(page, "case_joint", "Comes apart")
     page.get_by_label("Grain over the fronts").select_option("matched")
     kept(page)
-    panel = page.get_by_label(re.compile("Panel for matched fronts$"))
+    panel = page.get_by_label(re.compile("Length of the panel for matched fronts$"))
     panel.fill("600")
     panel.press("Enter")
     expect(page.get_by_role("region", name="Findings")).to_contain_text("is 14 mm short of 4 faces")
@@ -139,7 +141,7 @@ def test_a_new_case_with_faces_from_one_panel_down_to_the_paper(open_at: Open, s
     expect(shopping).to_contain_text("through board 18 mm into the end of the next")
     expect(shopping).to_contain_text("Dowel for the case")
     paper = " ".join(pdf_text(page.request.get(f"{server.url}/api/plans/potting-bench/files/sheet.pdf").body()))
-    for said in ("Panel, faces in order", "Shopping list", "Case side", "Dowel for the case"):
+    for said in ("Panel, faces in order", "To buy", "Case side", "Dowel for the case"):
         assert said in paper
 
 

@@ -6,7 +6,7 @@ import re
 
 from playwright.sync_api import Page, expect
 
-from tests.browser.conftest import Open, Server, Watch, kept, unfold
+from tests.browser.conftest import Open, Server, Watch, at_its_plan, kept, unfold
 from vasculum.core.lengths import read_length
 
 BENCH = "/plans/potting-bench/measure"
@@ -92,9 +92,10 @@ def test_a_mirror_image_stands_beside_its_half(open_at: Open) -> None:
     menu(page)
     page.get_by_role("button", name="Its mirror image beside it").click()
     page.get_by_role("button", name="Bay in the steel frame, mirrored").click()
-    labels = page.locator(".drawing text.label")
-    expect(labels.filter(has_text="Twine")).to_have_count(1)
-    expect(labels.first).to_contain_text("8")
+    cells = page.locator(".drawing .cell")
+    expect(page.locator(".drawing .cell[aria-label*='Twine']")).to_have_count(1)
+    expect(cells.first).to_have_attribute("aria-label", re.compile("^Cell 8,"))
+    expect(page.locator(".drawing text.label")).to_have_count(0)  # readings stand there
 
 
 def test_a_wavy_wall_gets_a_strip_with_a_template(open_at: Open, server: Server) -> None:
@@ -133,12 +134,12 @@ def test_a_vehicle_is_measured_and_the_picture_shows_how_its_box_is_turned_in(op
         page.get_by_label(label).blur()
     page.wait_for_selector("[data-testid=first-result]")
     page.get_by_role("button", name="Keep it and go on").click()
-    page.wait_for_url("**/measure")
+    at_its_plan(page)
     unfold(page)
     menu(page)
     expect(page.get_by_label("What this space is")).to_have_value("vehicle")
     expect(page.get_by_role("heading", name="Width of the floor")).to_be_visible()
-    for label, size in (("Door, hatch or mouth, width", "500"), ("Door, hatch or mouth, height", "900")):
+    for label, size in (("Width of the door, hatch or mouth", "500"), ("Height of the door, hatch or mouth", "900")):
         page.get_by_label(label).fill(size)
         page.get_by_label(label).press("Enter")
     findings = page.get_by_role("region", name="Findings")

@@ -5,7 +5,7 @@ from __future__ import annotations
 import pytest
 from playwright.sync_api import Locator, Page, expect
 
-from tests.browser.conftest import Open, kept, ready, unfold
+from tests.browser.conftest import Open, at_its_plan, kept, ready, unfold
 
 BENCH = "/plans/potting-bench"
 PHONE = {"width": 360, "height": 740}
@@ -121,3 +121,33 @@ def test_a_finding_of_another_space_leads_to_the_fields_of_that_space(open_at: O
     page.locator("[data-code=rows-over]").get_by_role("button", name="Go to width").first.click()
     expect(spaces.nth(1)).to_have_attribute("aria-pressed", "true")
     expect(page.locator("[data-field^='reading-'] input:focus")).to_have_count(1)
+
+
+def test_a_finding_is_mended_by_one_press(open_at: Open) -> None:
+    page = open_at("/plans/scullery-cupboard/make")
+    box_height = page.get_by_role("textbox", name="Box height")
+    box_height.fill("12")
+    box_height.press("Enter")
+    finding = page.locator("[data-code=box-too-high]")
+    expect(finding).to_be_visible()
+    page.get_by_role("button", name="Mend: box height 12 in to as it follows").first.click()
+    expect(box_height).to_have_value("")
+    expect(finding).to_have_count(0)
+
+
+def test_what_was_never_read_leads_to_its_station_on_a_laptop_and_on_a_phone(open_at: Open, page: Page) -> None:
+    for width in (1280, 360):
+        page.set_viewport_size({"width": width, "height": 760})
+        open_at("/new", as_found=True)
+        page.get_by_label("How wide").fill("22")
+        page.get_by_label("How wide").blur()
+        page.get_by_role("button", name="Keep it and go on").click()
+        at_its_plan(page)
+        page.goto(page.url.replace("/measure", "/make"))
+        ready(page)
+        page.get_by_role("button", name="Go to depth").first.click()
+        at_its_plan(page)
+        if width == 1280:
+            expect(page.locator("[data-field$='/depth'] input").first).to_be_focused()
+        else:
+            expect(page.locator("main").get_by_role("heading", name="depth")).to_be_visible()

@@ -8,7 +8,7 @@ import re
 import pypdf
 from playwright.sync_api import Page, expect
 
-from tests.browser.conftest import Open, Server, Watch, kept, ready, turn_to, unfold
+from tests.browser.conftest import Open, Server, Watch, at_its_plan, kept, ready, turn_to, unfold
 
 DEMO = "/plans/scullery-cupboard"
 
@@ -33,7 +33,7 @@ def start_my_own(page: Page) -> None:
     expect(page.get_by_test_id("first-result")).to_contain_text("6 parts")
     page.get_by_label("Call it").fill("Jar cupboard")
     page.get_by_role("button", name="Keep it and go on").click()
-    page.wait_for_url("**/plans/*/measure")
+    at_its_plan(page)
     unfold(page)
 
 
@@ -76,22 +76,22 @@ def test_measured_sides_list_everything_that_moved(open_at: Open) -> None:
     row = moved.locator("li", has_text="box front length, cut")
     expect(row).to_contain_text("20 3/8")
     expect(row).to_contain_text("20 7/16")
-    expect(moved.locator("li", has_text="groove depth side")).to_contain_text("15/64")
+    expect(moved.locator("li", has_text="groove depth in the sides")).to_contain_text("15/64")
 
 
 def test_joint_and_bottom_change_by_picture(open_at: Open) -> None:
     page = open_at(f"{DEMO}/make")
     page.locator("label.kind-card", has_text="Rabbet in front and back").click()
     moved = page.get_by_role("region", name="What moved")
-    expect(moved.locator("li", has_text="side length, cut")).to_contain_text("21 1/2")
+    expect(moved.locator("li", has_text="box side length, cut")).to_contain_text("21 1/2")
     page.get_by_text("Planted under the box").click()
-    expect(moved.locator("li", has_text="wall height, cut").first).to_contain_text("8 13/16")
+    expect(moved.locator("li", has_text="box wall height, cut").first).to_contain_text("8 13/16")
     turn_to(page, "Cut")
     page.get_by_role("button", name="Box front, Box back", exact=True).click()
     expect(page.locator(".part", has_text="Box front")).to_contain_text("Rabbet for the sides")
-    page.get_by_role("button", name="Side, left (L)").click()
-    expect(page.locator(".part", has_text="Side, left")).to_contain_text("Plywood")
-    expect(page.locator(".part", has_text="Side, left")).not_to_contain_text("Groove")
+    page.get_by_role("button", name="Box side, left (L)").click()
+    expect(page.locator(".part", has_text="Box side, left")).to_contain_text("Plywood")
+    expect(page.locator(".part", has_text="Box side, left")).not_to_contain_text("Groove")
 
 
 def test_any_size_tells_its_reasons_back_to_the_tape(open_at: Open) -> None:
@@ -158,11 +158,22 @@ def test_after_a_restart_all_is_there_and_undo_still_works(open_at: Open, server
 def test_the_unit_and_the_increment_change_in_the_top_bar(open_at: Open) -> None:
     page = open_at(f"{DEMO}/cut")
     page.get_by_label("Unit").select_option("mm")
-    expect(page.get_by_role("button", name="Side, left, length 558.8", exact=False)).to_be_visible()
+    expect(page.get_by_role("button", name="Box side, left, length 558.8", exact=False)).to_be_visible()
     page.get_by_label("Unit").select_option("in")
     page.get_by_label("Cut to").select_option("1/32 in")
     expect(page.get_by_text("8 pieces, cut to 1/32 in")).to_be_visible()
     kept(page)
+
+
+def test_a_size_that_cannot_be_read_is_refused_though_its_field_was_left_before_the_answer(
+    open_at: Open, watch: Watch
+) -> None:
+    watch.allow("422")
+    page = open_at("/new")
+    page.route("**/api/plans/preview", lambda route: (page.wait_for_timeout(300), route.continue_()))
+    page.get_by_label("How high").fill("9 1/")
+    page.get_by_label("How high").blur()
+    expect(page.locator(".said--refused")).to_contain_text("cannot be read")
 
 
 def test_a_size_that_cannot_be_read_is_not_left_out_of_a_new_plan(open_at: Open, watch: Watch) -> None:
@@ -178,5 +189,5 @@ def test_a_size_that_cannot_be_read_is_not_left_out_of_a_new_plan(open_at: Open,
     page.get_by_label("How high").fill("9 1/2")
     expect(page.get_by_test_id("first-result")).to_contain_text("6 parts")
     page.get_by_role("button", name="Keep it and go on").click()
-    page.wait_for_url("**/plans/*/measure")
+    at_its_plan(page)
     unfold(page)

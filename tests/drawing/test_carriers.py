@@ -81,7 +81,7 @@ def test_a_box_on_two_pairs_that_stay_shows_the_line_of_each() -> None:
     kept = {"kept_runner_low": "1 1/2 in", "kept_runner_top": "10 3/4 in"}
     plan = solved(frameless("20 1/2", "13", "18 3/4", front="none", **kept))
     half = value(plan, "runner_height") / 2
-    for sheet in (elevation(plan, space_of(plan.plan)), section(plan, drawer_of(plan.plan), 1)):
+    for sheet in (elevation(plan, space_of(plan.plan)), section(plan, drawer_of(plan.plan))):
         lines = [one for one in sheet.primitives if isinstance(one, Line) and one.role == "centre"]
         heights = sorted(one.start[1] for one in lines if one.layer == "runners")
         assert heights == [mm("1 1/2") + half, mm("10 3/4") - half]

@@ -92,7 +92,7 @@ def test_the_origin_is_the_clear_front_lower_left_corner() -> None:
 
 def test_nothing_in_the_section_leaves_the_depth(plan: SolvedPlan) -> None:
     depth = value(plan, "clear_depth")
-    sheet = section(plan, drawer_of(plan.plan), 1)
+    sheet = section(plan, drawer_of(plan.plan))
     for one in sheet.primitives:
         if isinstance(one, Rect):
             assert 0 <= one.corner[0] <= one.corner[0] + one.width <= depth, one.key
@@ -100,7 +100,7 @@ def test_nothing_in_the_section_leaves_the_depth(plan: SolvedPlan) -> None:
 
 def test_the_bottom_is_drawn_in_its_grooves() -> None:
     plan = solved(frameless())
-    (bottom,) = rects(section(plan, drawer_of(plan.plan), 1), "bottom_depth_cut")
+    (bottom,) = rects(section(plan, drawer_of(plan.plan)), "bottom_depth_cut")
     play = value(plan, "bottom_play_along") / 2
     assert bottom.corner[0] == mm("3/4") + mm("1/2") - value(plan, "groove_depth_front") + play
     assert bottom.corner[1] == value(plan, "play_below") + value(plan, "bottom_raise")
@@ -111,7 +111,7 @@ def test_a_front_stands_off_its_box_in_section_and_plan_view(front: str, face: s
     """A lock wants 1/4: a front of 3/4 before the case reaches 1 before it, an inset one is flush and its box begins at 1."""
     plan = solved(frameless("22 1/2", "9", "20", front=front, lock_stand_off="1/4 in"))
     drawer = drawer_of(plan.plan)
-    from_side = section(plan, drawer, 1).primitives
+    from_side = section(plan, drawer).primitives
     from_above = above(plan, space_of(plan.plan), drawer, numbers_of(plan.plan)).primitives
     faces = [one.corner[0] for one in from_side if isinstance(one, Rect) and one.layer == "front"]
     faces += [one.corner[1] for one in from_above if isinstance(one, Rect) and one.layer == "front"]

@@ -24,6 +24,7 @@ from tests.helpers import (
     value,
     with_readings,
 )
+from vasculum.core.lengths import show
 from vasculum.demo import demo_plan
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.strokes import strokes_of
@@ -37,8 +38,10 @@ from vasculum.export.svg import svg_of
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.document.settings import SETTINGS, setting_named
 from vasculum.plan.document.starting import new_plan
+from vasculum.plan.laying.layout import boxes_of, cells_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.solution import solution_of
+from vasculum.solid.proof import prove
 
 SVG = "{http://www.w3.org/2000/svg}"
 
@@ -60,7 +63,7 @@ def pdf_text(made: bytes) -> list[str]:
 def test_the_parts_list_has_every_part_with_exact_sizes(demo: SolvedPlan) -> None:
     rows = list(csv.DictReader(io.StringIO(EXPORTS["parts.csv"].make(demo, 1).decode())))
     assert sum(int(r["count"]) for r in rows) == sum(p.count for p in solution_of(demo).parts) == 8
-    side = next(r for r in rows if r["name"] == "Side, left")
+    side = next(r for r in rows if r["name"] == "Box side, left")
     assert Fraction(side["length_mm"]) == value(demo, "side_length_cut")
     assert Fraction(side["width_mm"]) == value(demo, "wall_height_cut")
     assert (side["length"], side["length_other"], side["hand"], side["assumed"]) == ("22", "558.8 mm", "L", "yes")
@@ -90,7 +93,7 @@ def test_the_workbook_reads_back_with_parts_hardware_and_checks(demo: SolvedPlan
     head, *rows = book["Parts"].iter_rows(values_only=True)
     parts = [dict(zip(head, row, strict=True)) for row in rows]
     assert sum(int(p["No."]) for p in parts) == 8  # type: ignore[arg-type]
-    side = next(p for p in parts if p["Part"] == "Side, left")
+    side = next(p for p in parts if p["Part"] == "Box side, left")
     assert (side["Length"], side["Length mm"]) == ("22", pytest.approx(558.8))
     assert (
         next(row[2] for row in book["To buy"].iter_rows(min_row=2, values_only=True))
@@ -175,12 +178,69 @@ def test_the_print_pack_holds_all_that_was_promised(demo: SolvedPlan) -> None:
     whole = " ".join(pages)
     for heading in (
         "Scullery cupboard", "Measured", "Still assumed: measure the piece in your hand", "Notes",
-        "Elevation, from the front", "Section, from the side", "Parts to cut", "Runner positions and spacer blocks",
-        "Packing strips, thickness at each station", "Tape checks", "Part drawings", "Why these sizes", "Shopping list",
+        "Positions: elevation, from the front", "Section, from the side", "Parts to cut", "Set-ups",
+        "Packing strips, thickness at each station", "Tape checks", "Parts with something to mark", "Why these sizes",
+        "To buy",
     ):  # fmt: skip
         assert heading in whole, heading
     assert all(f"revision 12 page {n} of {len(pages)}" in page for n, page in enumerate(pages, 1))
-    assert len(pages) <= 8
+    assert len(pages) <= 7
+
+
+def test_the_first_two_pages_are_enough_at_the_saw() -> None:
+    """Every part with its cut sizes on the first, every position and set-up on the second; a bank of six in seven."""
+    bank = solved(demo_plan("potting-bench"))
+    first, second, *rest = pdf_text(print_pack(bank, 1))
+    for part in solution_of(bank).parts:
+        assert part.name in first
+        assert part.length.value is not None
+        assert part.length.value.text in first
+        for cut in part.joinery:
+            assert "unner line" in cut.text or cut.text in second
+    for node in boxes_of(bank.plan):
+        for name in ("spacer_block_cut", "runner_from_floor", "runner_line_on_wall"):
+            assert show(bank.solved.value(node.id, name), "mm") in second
+    assert "Packing strips" in second
+    assert len(rest) <= 5
+
+
+def test_the_widest_parts_of_a_stock_come_first_for_one_fence_cuts_all_of_a_width() -> None:
+    bank = solved(demo_plan("potting-bench"))
+    first = pdf_text(print_pack(bank, 1))[0]
+    stocks: dict[str, list[tuple[Fraction, int]]] = {}
+    for part in solution_of(bank).parts:
+        times = f" ×{part.count}" if part.count > 1 else ""
+        at = first.index(f" {part.marks[0]}{times} {part.name}")
+        assert part.width.value is not None
+        stocks.setdefault(part.material, []).append((Fraction(part.width.value.mm or 0), at))
+    assert len(stocks) == 3
+    for rows in stocks.values():
+        widths = [width for width, _ in sorted(rows, key=lambda row: row[1])]
+        assert widths == sorted(widths, reverse=True)
+    assert len({width for width, _ in stocks["Plywood 12 mm"]}) == 5
+
+
+def test_one_mark_stands_for_alike_pieces_and_one_that_becomes_different_gets_its_own() -> None:
+    """Six alike bottoms are E ×6; the fourth, cut by itself, is Y, and the rest stay E."""
+    bank = demo_plan("potting-bench")
+    assert "E ×6" in pdf_text(print_pack(solved(bank), 1))[0]
+    (bottom,) = [part for part in solution_of(solved(bank)).parts if part.marks[0] == "E"]
+    place = bottom.ids[3].partition("/")[0]
+    first = pdf_text(print_pack(solved(changed(bank, step(f"/as_built/{place}~1bottom_width_cut", "541 mm"))), 1))[0]
+    assert "E ×5" in first
+    assert f"{bottom.marks[3]} Box bottom" in first
+
+
+@pytest.mark.parametrize(("unit", "paper", "size"), [
+    ("mm", None, "A4"), ("in", None, "Letter"), ("mm", "Letter", "Letter"), ("in", "A4", "A4"),
+])  # fmt: skip
+def test_paper_goes_with_the_unit_or_is_chosen(unit: str, paper: str | None, size: str) -> None:
+    """A4 is 210 x 297 mm (ISO 216), Letter 8 1/2 x 11 in (ANSI Y14.1)."""
+    plan = new_plan("Any", "frameless", unit, "600 mm", "200 mm", "500 mm")  # type: ignore[arg-type]
+    plan = changed(plan, step("/paper", paper)) if paper else plan
+    (page, *_) = pypdf.PdfReader(io.BytesIO(print_pack(solved(plan), 1))).pages
+    points = {"A4": (210 / 25.4 * 72, 297 / 25.4 * 72), "Letter": (8.5 * 72, 11 * 72)}[size]
+    assert (float(page.mediabox.width), float(page.mediabox.height)) == pytest.approx(points, abs=0.1)
 
 
 def test_the_print_pack_shows_every_part_in_both_units(demo: SolvedPlan) -> None:
@@ -254,12 +314,17 @@ def test_the_measuring_sheet_asks_what_to_look_for_in_such_a_space(what: str) ->
     assert ("Frame opening" in whole) == setting.may_be_framed
 
 
-def test_drawers_that_look_alike_share_one_section_in_the_pack() -> None:
-    plan = frameless("22 1/2", "29 5/8", "18")
-    plan, _ = split(plan, drawer_of(plan), "rows", {"name": "One"}, {"name": "Two"}, {"name": "Three"}, {"name": "Low"})
+def test_drawers_above_each_other_share_a_section_and_columns_that_look_alike_too() -> None:
+    plan = frameless("45 3/4", "29 5/8", "18")
+    plan, sides = split(plan, drawer_of(plan), "columns", {"name": "Left"}, {"name": "Right"})
+    for side in sides:
+        plan, _ = split(plan, side, "rows", {"name": "High"}, {"name": "Low"})
     whole = " ".join(pdf_text(print_pack(solved(plan), 1)))
-    assert whole.count("Section, from the side") == 3
-    assert "2 Two, 3 Three" in whole
+    assert whole.count("Section, from the side") == 1
+    assert "1 High, 2 Low, 3 High, 4 Low" in whole
+    plan, _ = split(plan, cells_of(plan, plan.space_order[0])[3].id, "rows", {"name": "Third"}, {"name": "Last"})
+    whole = " ".join(pdf_text(print_pack(solved(plan), 1)))
+    assert whole.count("Section, from the side") == 2
 
 
 def test_packing_per_station_is_printed() -> None:
@@ -292,12 +357,11 @@ def bank(drawers: int) -> SolvedPlan:
     return solved(split(plan, drawer_of(plan), "rows", *[{}] * drawers, divider="open")[0])
 
 
-def test_many_equal_drawers_print_with_every_mark_of_theirs() -> None:
+def test_many_equal_drawers_print_with_one_mark_and_their_numbers() -> None:
     plan = bank(60)
     text = " ".join(pdf_text(print_pack(plan, 1)))
     part = next(part for part in solution_of(plan).parts if part.count == 60)
-    assert f"{part.marks[0]} … {part.marks[-1]}" in text
-    assert set(part.marks) <= set(text.split())
+    assert f"{part.marks[0]} ×60" in text
     assert "· 1–60" in text
 
 
@@ -326,3 +390,17 @@ def test_signs_without_a_glyph_are_named_and_stand_as_boxes() -> None:
     page = pdf_text(print_pack(solved(plan), 1))[0]
     assert "Fach □ und □ □" in page
     assert "U+6728, U+1FA9A" in page
+
+
+def test_meetings_of_one_drawer_stand_as_one_line_on_paper() -> None:
+    """Boxes 300 mm high in rows of 113 to 228: dozens meet, and the paper says it once for each drawer."""
+    bank = demo_plan("potting-bench")
+    plan = solved(changed(bank, step("/choices/wanted_box_height", "300 mm")))
+    stops = [one for one in solution_of(plan, prove(plan)).findings if one.severity == "stop"]
+    pages = pdf_text(print_pack(plan, 1))
+    whole = " ".join(pages)
+    lines = {one.group for one in stops}
+    assert len(lines) < len(stops) / 2
+    assert whole.count("more like it") >= 3
+    assert "Settle before cutting" in pages[0]
+    assert len(pages) <= 10

@@ -342,7 +342,7 @@ def test_every_part_of_a_kept_plan_has_a_mark() -> None:
 def test_identical_parts_are_merged_and_hands_are_not() -> None:
     rows = {r.name: r for r in solution_of(solved(frameless())).parts}
     assert rows["Box front, Box back"].count == 2
-    assert (rows["Side, left"].hand, rows["Side, right"].hand) == ("L", "R")
+    assert (rows["Box side, left"].hand, rows["Box side, right"].hand) == ("L", "R")
     assert sum(r.count for r in rows.values()) == 6
 
 

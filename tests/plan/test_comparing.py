@@ -33,7 +33,7 @@ def test_only_parts_that_differ_are_listed() -> None:
     other = changed(one, step("/choices/bottom", "planted"))
     listed = lines("parts", one, other)
     assert not any(what.startswith("Front,") for what in listed)
-    assert {what.split(",")[0] for what in listed} >= {"Bottom"}
+    assert {what.split(",")[0] for what in listed} >= {"Box bottom"}
     assert all(differs for _, _, differs in listed.values())
 
 

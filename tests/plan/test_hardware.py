@@ -80,7 +80,7 @@ def test_holes_follow_the_front_and_are_drawn_on_the_side() -> None:
     for part, along in ((left, mm("1")), (right, length - mm("1"))):
         holes = [p for p in part_sheet(done, part).primitives if isinstance(p, Arc)]
         assert along in [hole.centre[0] for hole in holes]
-    row = next(p for p in solution_of(done).parts if p.name == "Side, left")
+    row = next(p for p in solution_of(done).parts if p.name == "Box side, left")
     assert "Holes for the runner, on its line: 1 in, 9 1/2 in from the front end" in [j.text for j in row.joinery]
 
 

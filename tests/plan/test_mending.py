@@ -8,6 +8,7 @@ import pytest
 
 from vasculum.demo import demo_plan
 from vasculum.plan.document import Plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
 from vasculum.plan.telling.solution import FindingShown, section_of
@@ -61,3 +62,12 @@ def test_what_stands_first_does_not_rest_on_what_was_looked_at_before() -> None:
     fresh, after = ([one for one in found(said, was) if one.code == "box-too-high"] for was in (None, before))
     assert [one.mends for one in fresh] == [one.mends for one in after]
     assert {mend.key for mend in fresh[0].mends[:2]} == {"plan/wanted_box_height", "plan/play_below"}
+
+
+def test_what_was_never_read_names_the_size_to_read() -> None:
+    grave = [one for one in found(new_plan("Empty", "framed", "in")) if one.severity == "stop"]
+    assert {mend.key.partition("/")[2] for one in grave for mend in one.mends} == {"width", "height", "depth"}
+    half = found(new_plan("Half", "frameless", "mm", "600"))
+    assert [one.mends for one in half if one.code == "no-width-read"] == []
+    (lacking,) = [one for one in half if one.code == "no-height-read"]
+    assert [mend.label for mend in lacking.mends] == ["height"]

@@ -21,10 +21,11 @@ from tests.helpers import (
     with_readings,
 )
 from vasculum.core.errors import NoSuchQuantity
-from vasculum.plan.document import Plan
+from vasculum.plan.document import Plan, Reading
 from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.mirroring import mirrored_space
-from vasculum.plan.laying.layout import cells_of
+from vasculum.plan.edits.spaces import CopySpace
+from vasculum.plan.laying.layout import cells_of, nodes_of
 from vasculum.plan.making.pieces import pieces_of
 
 
@@ -166,3 +167,25 @@ def test_a_stretch_from_the_left_edge_ends_at_the_right_one() -> None:
     twice, _, right = mirror_of(plan)
     (copy,) = (one for one in twice.obstructions.values() if one.space == right)
     assert twice.length(copy.from_left or "0 in") == mm("42")
+
+
+def test_a_copy_is_laid_out_and_made_alike_and_is_measured_by_itself(half: Plan) -> None:
+    (space,) = half.space_order
+    done = patched(half, list(CopySpace(do="copy-space", space=space).steps(solved(half))))
+    first, copy = (done.spaces[one] for one in done.space_order)
+    assert (copy.kind, copy.what, copy.choices) == (first.kind, first.what, first.choices)
+    kinds = [
+        [(node.place.holds, node.place.name, node.place.choices) for node in nodes_of(done, one)]
+        for one in done.space_order
+    ]
+    assert kinds[0] == kinds[1]
+    assert not {id_ for id_, reading in done.readings.items() if reading.survey in (copy.frame, copy.case)}
+    assert not any(one.space == done.space_order[1] for one in (*done.obstructions.values(), *done.scribes.values()))
+    assert done.readings == half.readings
+    assert solved(done).solved.value(copy.holds, "cell_width") is None
+    (outer,) = [survey for survey in (copy.frame,) if survey]
+    read = Reading(survey=outer, of="width", value="48 in")
+    measured = done.model_copy(update={"readings": {**done.readings, "reading-999": read}})
+    measured = measured.model_copy(update={"reading_order": [*done.reading_order, "reading-999"], "next_id": 1000})
+    assert solved(measured).solved.value(copy.holds, "cell_width") is not None
+    assert solved(measured).solved.value(outer, "governing_width") == mm("48")

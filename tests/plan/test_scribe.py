@@ -76,13 +76,13 @@ def test_one_station_makes_no_template() -> None:
 
 
 def test_the_template_is_tiled_and_every_page_says_where_it_belongs() -> None:
-    """30 inches are 762 mm: three pages of 263 mm, each with a bar to measure."""
+    """30 inches are 762 mm: four pages of Letter, 245 mm each, and each with a bar to measure."""
     plan, _ = with_scribe(frameless(), *WAVY)
     assert len(templates(solved(plan))) == 1
     pages = PdfReader(io.BytesIO(EXPORTS["templates.pdf"].make(solved(plan), 4))).pages
     texts = [page.extract_text() for page in pages]
-    assert len(texts) == 3
-    assert [f"page {n} of 3" in text for n, text in enumerate(texts, 1)] == [True] * 3
+    assert len(texts) == 4
+    assert [f"page {n} of 4" in text for n, text in enumerate(texts, 1)] == [True] * 4
     assert all("revision 4" in text and "100 mm" in text for text in texts)
 
 

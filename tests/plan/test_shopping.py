@@ -68,7 +68,7 @@ def test_sheets_by_the_area_of_their_parts() -> None:
     """A front of 22 1/4 by 9 3/16 is 204.4 square inches: 1.4 square feet, with a fifth more 1.7; one sheet of 32."""
     plan = frameless()
     line = lines(plan)["Plywood 3/4"]
-    assert line.need == "1 parts, 1.4 sq ft; with 20 % 1.7 sq ft"
+    assert line.need == "1 part, 1.4 sq ft; with 20 % 1.7 sq ft"
     assert line.buy == "1 of 96 in × 48 in"
     assert line.cost == ""
     priced = changed(plan, step(f"/library/sheets/{sheet_of(plan, 'front_sheet')}/price", "62.50"))

@@ -41,7 +41,7 @@ def test_a_rule_that_only_compares_tells_what_it_compared() -> None:
 
 def test_a_count_is_compared_as_a_count_and_a_length_as_a_length() -> None:
     one = reason(frameless("20", "9", "20"), "pulls_from_left")
-    assert "pull count 1 = 1: yes" in one.compared
+    assert "number of pulls 1 = 1: yes" in one.compared
     room = reason(ONE, "box_width")
     assert room.compared == ["21 1/2 in ≤ 0 in: no"]
 

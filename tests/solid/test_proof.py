@@ -237,7 +237,7 @@ def test_prove_prints_where_every_piece_stands_and_what_meets(tmp_path: Path) ->
         assert any(f" {mark} of " in line for line in lines), mark
     assert "assembled: 1 meeting" in lines
     assert any(line.startswith("stop: Front") for line in lines)
-    left = next(line for line in lines if line.startswith("side, left"))
+    left = next(line for line in lines if line.startswith("box side, left"))
     at = left.split(": ")[1].split(" from the left")[0]
     assert read_length(at, None).mm == mm("1/2")
 

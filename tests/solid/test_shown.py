@@ -45,3 +45,13 @@ def test_a_front_stands_nearer_than_its_box() -> None:
     assert min(front.corners[2::3]) > max(back.corners[2::3])
     assert front.mark
     assert front.number > 0
+
+
+def test_what_it_is_built_into_stands_around_it_and_what_is_in_the_way_is_told_apart() -> None:
+    """The survey van has two wheel arches, a leaning back and an anchor; its walls are five."""
+    plan = marked(demo_plan("survey-van"))
+    around = in_space(plan).around
+    assert sum(one.is_wall for one in around) == 5
+    assert len(around) - 5 >= len(plan.plan.obstructions)
+    deepest = min(min(one.corners[2::3]) for one in around if one.is_wall)
+    assert -deepest == pytest.approx(float(plan.solved.value(plan.plan.space_order[0], "depth_inside")) + 50, abs=0.1)

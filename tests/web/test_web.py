@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 import gzip
+import io
 import json
 from typing import Any, get_args
 
+import pypdf
 import pytest
 from flask.testing import FlaskClient
 
@@ -374,6 +376,28 @@ def test_a_file_that_is_none_is_refused(api: Api) -> None:
 
 def test_the_measuring_sheet_needs_no_plan(api: Api) -> None:
     assert api.client.get("/api/measuring-sheet.pdf").data.startswith(b"%PDF")
+
+
+def test_the_measuring_sheet_of_a_plan_is_on_its_paper(api: Api) -> None:
+    """The scullery cupboard is in inches: Letter, 612 x 792 points; without a plan it is A4, 595 x 842."""
+    for address, size in (
+        (f"/api/plans/{DEMO}/measuring-sheet.pdf", (612, 792)),
+        ("/api/measuring-sheet.pdf", (595, 842)),
+    ):
+        page = pypdf.PdfReader(io.BytesIO(api.client.get(address).data)).pages[0]
+        assert (round(page.mediabox.width), round(page.mediabox.height)) == size
+    assert api.client.get("/api/plans/plan-none/measuring-sheet.pdf").status_code == 404
+
+
+def test_a_plan_at_a_glance(api: Api) -> None:
+    seen = api.get(f"/plans/{DEMO}/glance")
+    assert (seen["size"], seen["drawers"], seen["spaces"]) == ("22 1/2 × 9 7/16 × 22 7/8 in", 1, 1)
+    assert (seen["stops"], seen["attention"], seen["worst"]) == (0, 0, "")
+    assert {one["role"] for one in seen["picture"]["strokes"]}.isdisjoint({"dimension", "label", "reading", "cell"})
+    api.edit(DEMO, ("/choices/wanted_box_height", "12 in"))
+    then = api.get(f"/plans/{DEMO}/glance")
+    assert then["stops"] > 0
+    assert "Rack drawer" in then["worst"]
 
 
 def test_the_catalogue_says_what_can_be_chosen_and_each_rules_sentence(api: Api) -> None:

@@ -8,7 +8,20 @@ from math import cos, radians, sin
 from vasculum.core.lengths import Mm
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Layer, Line, Rect, Role, Sheet, Text, scale_for
+from vasculum.drawing.primitives import (
+    FIRST,
+    OPENING_PAPER,
+    STEP,
+    Arc,
+    Layer,
+    Line,
+    Paper,
+    Rect,
+    Role,
+    Sheet,
+    Text,
+    scale_for,
+)
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
 from vasculum.drawing.walls import walls_from_above
@@ -18,7 +31,7 @@ from vasculum.plan.laying.solving import SolvedPlan, nodes_in
 ZERO = Fraction(0)
 
 
-def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int]) -> Sheet:
+def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int], on: Paper = OPENING_PAPER) -> Sheet:
     """A space from above, cut through the middle of one cell: its box open, others at that height as outlines."""
     sheet = Sheet("above", "Plan view, from above", place=chosen)
     sizes = Sizes(plan, space, sheet)
@@ -26,7 +39,7 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int]) ->
     if clear is None:
         return sheet
     width, depth = clear
-    sheet.scale = scale_for(width, depth, *OPENING_PAPER)
+    sheet.scale = scale_for(width, depth, *on)
     sheet.add(Rect("outline", "opening", (ZERO, ZERO), width, depth, sizes.key("clear_width")))
     middle = _middle(plan, chosen)
     for node in nodes_in(plan, space):
@@ -95,7 +108,9 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
-    sheet.add(Text("label", "cells", (x + width / 2, depth / 2), str(number), Fraction(6), key=at.key("cell_width")))
+    # a blocked cell has a cross in its middle
+    up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
+    sheet.add(Text("label", "cells", (x + width / 2, up), str(number), Fraction(6), key=at.key("cell_width")))
 
 
 def _box(at: Sizes, number: int, is_chosen: bool) -> None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from fractions import Fraction
 
+from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Rect
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import Standing, standing
@@ -21,11 +22,10 @@ def case_from_front(space: Sizes) -> Iterator[Rect]:
             yield from one.seen("front", "hidden", "opening", "up")
 
 
-def case_from_side(space: Sizes) -> Iterator[Rect]:
-    """Top, bottom and back, cut through the middle."""
-    width = space.of("clear_width")
+def case_from_side(space: Sizes, across: Mm | None) -> Iterator[Rect]:
+    """Top, bottom and back, cut through at a distance from the left."""
     for one in _boards(space):
-        if one.spans("across", None if width is None else width / 2):
+        if one.spans("across", across):
             yield from one.seen("side", "cut", "opening", "back" if one.thin == "up" else "up")
 
 

@@ -47,22 +47,21 @@ def from_above(sizes: Sizes, space: str, at: Mm | None) -> Iterator[Rect]:
             yield _rect(id_, _across(sizes, one, width, stands_in, reach), _in_depth(sizes, one, depth, reach))
 
 
-def from_the_side(sizes: Sizes, space: str, cell: Span) -> Iterator[Rect | Polyline]:
-    """In depth and up, above the cell's floor, of what stands at the cell's height and not at its side."""
+def from_the_side(sizes: Sizes, space: str, column: Span | None) -> Iterator[Rect | Polyline]:
+    """In depth and up, of what stands in a column, or anywhere without one, and not at the side of its space."""
     opening = sizes.all_of("opening_height", "clear_depth")
     if opening is None:
         return
     height, depth = opening
-    floor, cell_height = cell
+    width, stands_in = sizes.of("opening_width") or ZERO, sizes.of("clear_stands_in") or ZERO
     for id_, one in _of(sizes, space):
-        start, size = _up(sizes, one, height)
-        if one.on not in ("left", "right") and start < floor + cell_height and start + size > floor:
-            low, high = max(start, floor), min(start + size, floor + cell_height)
+        start, size = _across(sizes, one, width, stands_in, None)
+        is_in_column = column is None or (start < column[0] + column[1] and start + size > column[0])
+        if one.on not in ("left", "right") and is_in_column:
             if leans(one):
-                seen = _between(_outline(sizes, one, height), low, high)
-                yield _outlined(id_, one, depth, [(up - floor, reach) for up, reach in seen])
+                yield _outlined(id_, one, depth, _outline(sizes, one, height))
             else:
-                yield _rect(id_, _in_depth(sizes, one, depth, None), (low - floor, high - low))
+                yield _rect(id_, _in_depth(sizes, one, depth, None), _up(sizes, one, height))
 
 
 def _of(sizes: Sizes, space: str) -> Iterator[tuple[str, Obstruction]]:
@@ -119,12 +118,6 @@ def _stands_in(outline: Outline, at: Mm) -> Mm:
         if low <= at <= high:
             return here + (there - here) * (at - low) / (high - low)
     return ZERO
-
-
-def _between(outline: Outline, low: Mm, high: Mm) -> Outline:
-    """Only what stands between two heights."""
-    inner = [point for point in outline if low < point[0] < high]
-    return [(low, _stands_in(outline, low)), *inner, (high, _stands_in(outline, high))]
 
 
 def _outlined(id_: str, one: Obstruction, edge: Mm, outline: Outline) -> Polyline:

@@ -14,8 +14,8 @@ from vasculum.drawing.carcass import case_from_front
 from vasculum.drawing.carriers import RUNNER_LINES, carriers
 from vasculum.drawing.in_the_way import from_the_front
 from vasculum.drawing.panel import matched_splits, panel_of
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Rect, Role, Sheet, Text, scale_for
-from vasculum.drawing.section import section
+from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Paper, Rect, Role, Sheet, Text, scale_for
+from vasculum.drawing.section import column_of, section
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
 from vasculum.drawing.way_in import brought_in
@@ -36,19 +36,29 @@ CAPITAL = Fraction(18, 25)
 
 
 def opening_sheets(plan: SolvedPlan) -> list[Sheet]:
-    """The elevation of every space, the section and plan view of every box, and how each size of box goes in."""
+    """The elevation of every space, then what stands behind it."""
+    return [*(elevation(plan, space) for space in plan.plan.space_order), *behind(plan)]
+
+
+def behind(plan: SolvedPlan, on: Paper = OPENING_PAPER) -> list[Sheet]:
+    """A section through every column, a plan view of every box, how each size of box goes in, and matched panels."""
     numbers = numbers_of(plan.plan)
     sheets = []
     for space in plan.plan.space_order:
-        sheets.append(elevation(plan, space))
         boxes = [node.id for node in boxes_of(plan.plan) if node.space == space]
-        sheets += [section(plan, box, numbers[box]) for box in boxes] or [
-            section(plan, plan.plan.spaces[space].holds, 0)
-        ]
-        sheets += [above(plan, space, box, numbers) for box in boxes]
-        ways = [brought_in(plan, box, numbers[box]) for box in _one_of_each_size(plan, boxes)]
+        sheets += [section(plan, cell, on) for cell in _one_of_each_column(plan, space, boxes)]
+        sheets += [above(plan, space, box, numbers, on) for box in boxes]
+        ways = [brought_in(plan, box, numbers[box], on) for box in _one_of_each_size(plan, boxes)]
         sheets += [way for way in ways if way.primitives]
-    return sheets + [panel_of(plan, split) for split in matched_splits(plan)]
+    return sheets + [panel_of(plan, split, on) for split in matched_splits(plan)]
+
+
+def _one_of_each_column(plan: SolvedPlan, space: str, boxes: list[str]) -> list[str]:
+    """Boxes above each other share a section; a space without one is cut through its middle."""
+    found: dict[tuple[str, ...], str] = {}
+    for box in boxes or [plan.plan.spaces[space].holds]:
+        found.setdefault(tuple(column_of(plan, box)), box)
+    return list(found.values())
 
 
 def _one_of_each_size(plan: SolvedPlan, boxes: list[str]) -> list[str]:
@@ -58,7 +68,7 @@ def _one_of_each_size(plan: SolvedPlan, boxes: list[str]) -> list[str]:
     return [box for box in boxes if box in found.values()]
 
 
-def elevation(plan: SolvedPlan, space: str) -> Sheet:
+def elevation(plan: SolvedPlan, space: str, on: Paper = OPENING_PAPER) -> Sheet:
     """A space from the front: fronts in their gaps, boxes, runners and packing behind them as hidden lines."""
     sheet = Sheet("elevation", "Elevation, from the front", place=space)
     sizes = Sizes(plan, space, sheet)
@@ -67,7 +77,7 @@ def elevation(plan: SolvedPlan, space: str) -> Sheet:
         return sheet
     width, height, stands_in = opening
     left = -stands_in
-    sheet.scale = scale_for(width, height, *OPENING_PAPER)
+    sheet.scale = scale_for(width, height, *on)
     nodes = nodes_in(plan, space)
     numbers = numbers_of(plan.plan)
     sheet.add(*case_from_front(sizes))

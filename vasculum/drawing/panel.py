@@ -6,7 +6,18 @@ from fractions import Fraction
 
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Dimension, Polyline, Rect, Sheet, Text, scale_for
+from vasculum.drawing.primitives import (
+    FIRST,
+    OPENING_PAPER,
+    STEP,
+    Dimension,
+    Paper,
+    Polyline,
+    Rect,
+    Sheet,
+    Text,
+    scale_for,
+)
 from vasculum.drawing.sizes import Sizes
 from vasculum.plan.laying.layout import nodes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
@@ -21,7 +32,7 @@ def matched_splits(plan: SolvedPlan) -> list[str]:
     return [id_ for id_ in nodes if "grain.matched" in plan.laid.places[id_].kinds]
 
 
-def panel_of(plan: SolvedPlan, place: str) -> Sheet:
+def panel_of(plan: SolvedPlan, place: str, on: Paper = OPENING_PAPER) -> Sheet:
     """The panel of a column, or of the column that a cell stands in; empty where the figure runs free."""
     sheet = Sheet("panel", "Panel, faces in order", place=place)
     at: str | None = place
@@ -36,7 +47,7 @@ def panel_of(plan: SolvedPlan, place: str) -> Sheet:
     least, wide, kerf, trim = needed
     length, width = sizes.of("panel_length"), sizes.of("panel_width")
     whole, across = max(length or least, least), max(width or wide, wide)
-    sheet.scale = scale_for(across, whole, *OPENING_PAPER)
+    sheet.scale = scale_for(across, whole, *on)
     sheet.add(Rect("outline", "part", (ZERO, ZERO), across, whole, sizes.key("panel_length_needed")))
     top, numbers = whole, numbers_of(plan.plan)
     for cell in plan.plan.places[at].children:

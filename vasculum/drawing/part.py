@@ -6,13 +6,14 @@ from fractions import Fraction
 
 from vasculum.core.flow import AXES, Key, key_text
 from vasculum.core.lengths import Mm, show
-from vasculum.drawing.primitives import Arc, Dimension, Line, Polyline, Rect, Sheet, Text, scale_for
+from vasculum.drawing.primitives import FIRST, STEP, Arc, Dimension, Line, Paper, Polyline, Rect, Sheet, Text, scale_for
+from vasculum.drawing.strokes import TEXT_HEIGHT, WIDTH_OF_LETTER
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import Cut, Piece
 from vasculum.plan.making.regions import Region, is_across, points, regions
 from vasculum.plan.telling.words import piece_name
 
-PAPER = (110, 42)
+PAPER: Paper = (110, 42)
 ZERO = Fraction(0)
 HOLE = Fraction(3, 2)
 """How large a screw hole is drawn, mm of the thing."""
@@ -20,7 +21,7 @@ FINEST = Fraction(1, 2)
 """Fingers and tails narrower than this on paper, in mm, would be a blot: they are told in words only."""
 
 
-def part_sheet(plan: SolvedPlan, piece: Piece, tint: int = 1) -> Sheet:
+def part_sheet(plan: SolvedPlan, piece: Piece, tint: int = 1, on: Paper = PAPER) -> Sheet:
     """One piece, its length across; empty while a size waits."""
     mark = plan.plan.marks.get(piece.id, "")
     hand = f" ({piece.hand})" if piece.hand else ""
@@ -28,7 +29,7 @@ def part_sheet(plan: SolvedPlan, piece: Piece, tint: int = 1) -> Sheet:
     if piece.size is None:
         return sheet
     length, width, _ = piece.size
-    sheet.scale = scale_for(length, width, *PAPER)
+    sheet.scale = scale_for(length, width, *on)
     drawn = _PieceDrawing(plan, piece, sheet, piece.size)
     sheet.add(Rect("fill", "part", (ZERO, ZERO), length, width, key_text(piece.length), tint))
     for cut in piece.cuts:
@@ -36,7 +37,7 @@ def part_sheet(plan: SolvedPlan, piece: Piece, tint: int = 1) -> Sheet:
     drawn.grain()
     drawn.profile()
     drawn.dimension(piece.length, (ZERO, ZERO), (length, ZERO), "across", -8)
-    drawn.dimension(piece.width, (ZERO, ZERO), (ZERO, width), "up", -17)
+    drawn.dimension(piece.width, (ZERO, ZERO), (ZERO, width), "up", drawn.beyond_marks())
     return sheet
 
 
@@ -55,7 +56,15 @@ class _PieceDrawing:
         self.plan, self.piece, self.sheet = plan, piece, sheet
         self.length, self.width, self.thickness = size
         self.turned = is_turned(piece)
-        self.profile_from = self.length + 26 * sheet.scale
+        self.profile_from = self.length + 15 * sheet.scale
+
+    def beyond_marks(self) -> int:
+        """How far left of the piece its width stands: past the heights of marks and their figures, mm on paper."""
+        marks = [
+            len(one.text) for one in self.sheet.primitives
+            if isinstance(one, Dimension) and one.way == "up" and one.offset == -FIRST
+        ]  # fmt: skip
+        return -int(FIRST + (STEP if marks else 0) + max(marks, default=0) * Fraction(TEXT_HEIGHT * WIDTH_OF_LETTER))
 
     def dimension(self, key: Key, start: tuple[Mm, Mm], end: tuple[Mm, Mm], way: str, offset: int) -> None:
         one = self.plan.solved.quantities[key]
@@ -129,7 +138,7 @@ class _PieceDrawing:
             self.sheet.add(Line("centre", "joinery", (x, ZERO), (x, self.width), key))
         else:
             self.sheet.add(Line("centre", "joinery", (ZERO, at), (self.length, at), key))
-            self.dimension(cut.keys[cut.rule.at], (ZERO, ZERO), (ZERO, at), "up", -8)
+            self.dimension(cut.keys[cut.rule.at], (ZERO, ZERO), (ZERO, at), "up", -int(FIRST))
 
     def _from_end(self, cut: Cut, distance: Mm) -> Mm:
         """A distance from the end that a cut is measured from, on the drawing."""
@@ -169,7 +178,7 @@ class _PieceDrawing:
     # ---- the piece itself ----------------------------------------------------------------------------------------
 
     def grain(self) -> None:
-        """An arrow along the grain, or a word where it is free."""
+        """An arrow along the grain, with its word where there is room, or a word where it is free."""
         if self.piece.grain != "length":
             word = "grain free" if self.piece.grain == "free" else "in its place on the panel"
             self.sheet.add(Text("grain", "part", (self.length / 2, self.width * Fraction(3, 5)), word, Fraction(3)))
@@ -183,7 +192,8 @@ class _PieceDrawing:
             self.sheet.add(Polyline("grain", "part", arrow))
         self.sheet.add(Line("grain", "part", (middle - half, y), (middle + half, y)))
         at = (middle, y + Fraction(6, 5) * self.sheet.scale)
-        self.sheet.add(Text("grain", "part", at, "grain", Fraction(3)))
+        if at[1] + Fraction(4) * self.sheet.scale < self.width:
+            self.sheet.add(Text("grain", "part", at, "grain", Fraction(3)))
 
     def profile(self) -> None:
         """Beside the face: the piece from its end, inside face to the left, with its groove."""

@@ -90,13 +90,17 @@ class Dimension(NamedTuple):
     text: str
     key: str = ""
     origin: str = "worked out"
+    is_choice: bool = False
+    """Another length may be typed over it."""
     role: Role = "dimension"
 
 
 Primitive = Line | Polyline | Rect | Arc | Text | Dimension
 
-OPENING_PAPER = (115, 95)
-"""Mm on paper for an opening; dimensions stand around it."""
+Paper = tuple[int, int]
+"""How much paper a drawing may take without its dimensions, across and up, in mm."""
+OPENING_PAPER: Paper = (115, 95)
+"""For an opening; dimensions stand around it."""
 FIRST, STEP = Fraction(7), Fraction(8)
 """Distance of the first dimension line, and between lines, mm on paper."""
 SCALES = (1, 2, 3, 4, 5, 8, 10, 12, 15, 20, 25, 30, 40, 50, 75, 100)

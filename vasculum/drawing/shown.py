@@ -38,6 +38,8 @@ class StrokeShown(Model):
     height: float = as_usual(0)
     anchor: Literal["start", "middle", "end"] = as_usual("middle")
     turn: int = as_usual(0)
+    is_choice: bool = as_usual(False)
+    """Of a dimension's figure: another length may be typed over it."""
 
 
 class SheetShown(Model):
@@ -162,8 +164,7 @@ def _asked(plan: SolvedPlan, name: str, of: str) -> tuple[Sheet, list[str]]:
     if name == "panel" and of in plan.plan.places:
         return panel_of(plan, of), []
     if name in ("section", "above") and of in plan.plan.places:
-        at = numbers.get(of, 0)
-        sheet = section(plan, of, at) if name == "section" else above(plan, space_around(plan, of), of, numbers)
+        sheet = section(plan, of) if name == "section" else above(plan, space_around(plan, of), of, numbers)
         return sheet, []
     raise NoSuchQuantity("no-such-sheet", f"There is no {name or 'sheet'} of {of!r} in this plan.", "Load it again.")
 
@@ -176,6 +177,11 @@ def _sheet(sheet: Sheet, part_ids: list[str]) -> _Drawn:
         "left": left, "bottom": bottom, "width": width, "height": height,
     }  # fmt: skip
     return _Drawn(frame, strokes)
+
+
+def shown_sheet(sheet: Sheet) -> SheetShown:
+    """Any sheet as it travels, whole."""
+    return _whole(_sheet(sheet, []))
 
 
 def _whole(drawn: _Drawn) -> SheetShown:
@@ -192,5 +198,5 @@ def _stroke(stroke: Stroke) -> StrokeShown:
     return StrokeShown(
         kind="text", role=stroke.role, layer=stroke.layer, key=stroke.key, origin=stroke.origin,
         points=[[round(stroke.x, 3), round(stroke.y, 3)]], text=stroke.text, height=round(stroke.height, 3),
-        anchor=stroke.anchor, turn=stroke.turn,
+        anchor=stroke.anchor, turn=stroke.turn, is_choice=stroke.is_choice,
     )  # fmt: skip

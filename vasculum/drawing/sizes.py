@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import Dimension, Layer, Point, Sheet, Way
+from vasculum.plan.edits.typing_over import may_be_typed_over
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 
 
@@ -39,4 +40,5 @@ class Sizes:
         one = self.plan.solved.quantities[key]
         text = show(one.value, self.plan.plan.units.length)
         origin = "assumed" if one.rests_on and one.origin == "worked out" else one.origin
-        self.sheet.add(Dimension(layer, start, end, way, offset, text, key_text(key), origin))
+        is_choice = may_be_typed_over(self.plan, key)
+        self.sheet.add(Dimension(layer, start, end, way, offset, text, key_text(key), origin, is_choice))

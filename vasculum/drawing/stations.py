@@ -14,12 +14,13 @@ def front_stations() -> Sheet:
     """The opening from the front: three widths, two heights, two diagonals."""
     sheet = Sheet("stations-front", "From the front", SCALE)
     sheet.add(Rect("outline", "opening", (Fraction(0), Fraction(0)), WIDE, HIGH))
-    for name, share in (("W low", Fraction(1, 6)), ("W middle", Fraction(1, 2)), ("W high", Fraction(5, 6))):
-        sheet.add(Line("reading", "readings", (Fraction(0), HIGH * share), (WIDE, HIGH * share)))
-        sheet.add(Text("reading", "readings", (WIDE * Fraction(1, 3), HIGH * share + 12), name, Fraction(3)))
+    for name, share, along in (("low", 1, 4), ("middle", 3, Fraction(5, 2)), ("high", 5, 4)):  # clear of the diagonals
+        y = HIGH * share / 6
+        sheet.add(Line("reading", "readings", (Fraction(0), y), (WIDE, y)))
+        sheet.add(Text("reading", "readings", (WIDE * Fraction(along) / 10, y + 12), f"W {name}", Fraction(3)))
     for name, x in (("H left", WIDE / 10), ("H right", WIDE * 9 / 10)):
         sheet.add(Line("reading", "readings", (x, Fraction(0)), (x, HIGH)))
-        sheet.add(Text("reading", "readings", (x - 12, HIGH / 4), name, Fraction(3), turn=90))
+        sheet.add(Text("reading", "readings", (x - 12, HIGH / 3), name, Fraction(3), turn=90))
     sheet.add(Line("hidden", "readings", (Fraction(0), Fraction(0)), (WIDE, HIGH)))
     sheet.add(Line("hidden", "readings", (Fraction(0), HIGH), (WIDE, Fraction(0))))
     return sheet

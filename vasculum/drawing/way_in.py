@@ -7,7 +7,7 @@ from math import atan2, cos, degrees, hypot, radians, sin
 
 from vasculum.core.lengths import Mm, show
 from vasculum.core.passing import Room, Size, Sizes, Turn, Way, is_free, way_in, ways_through
-from vasculum.drawing.primitives import OPENING_PAPER, Dimension, Point, Polyline, Rect, Sheet, Text, scale_for
+from vasculum.drawing.primitives import OPENING_PAPER, Dimension, Paper, Point, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.drawing.sizes import Sizes as SizesOf
 from vasculum.plan.laying.solving import SolvedPlan
 
@@ -19,7 +19,7 @@ TURNED = {"up": "Seen from above", "across": "Seen from the side", "along": "See
 ROOM = {"across": "turning_across", "up": "turning_up", "along": "turning_along"}
 
 
-def brought_in(plan: SolvedPlan, box: str, number: int) -> Sheet:
+def brought_in(plan: SolvedPlan, box: str, number: int, on: Paper = OPENING_PAPER) -> Sheet:
     """The way in of one box; without a mouth that was measured the sheet is empty.
 
     Where no way is free the nearest one is drawn, and what is in the way said.
@@ -35,19 +35,21 @@ def brought_in(plan: SolvedPlan, box: str, number: int) -> Sheet:
     mouth = (mouth_width, mouth_height)
     free, through = way_in(sizes, mouth, room), ways_through(sizes, mouth)
     way = free or (through[0] if through else Way(("width", "height", "depth"), ()))
-    return _Drawn(at, sizes, mouth, room, way, number).sheet
+    return _Drawn(at, sizes, mouth, room, way, number, on).sheet
 
 
 class _Drawn:
     """The pictures beside each other."""
 
-    def __init__(self, at: SizesOf, sizes: Sizes, mouth: tuple[Mm, Mm], room: Room, way: Way, number: int) -> None:
+    def __init__(
+        self, at: SizesOf, sizes: Sizes, mouth: tuple[Mm, Mm], room: Room, way: Way, number: int, on: Paper
+    ) -> None:
         self.at, self.sheet, self.sizes, self.room, self.number = at, at.sheet, sizes, room, number
         largest = max((*sizes.values(), *mouth, *(r for r in room.values() if r is not None)))
         self.gap = largest / 4
         fields = [max(mouth[0], sizes[way.lies[0]]), *(self._field(turn)[0] for turn in way.turns)]
         tall = max(mouth[1], sizes[way.lies[1]], *(self._field(turn)[1] for turn in way.turns), ZERO)
-        self.sheet.scale = scale_for(sum(fields, ZERO) + self.gap * len(way.turns), tall, *OPENING_PAPER)
+        self.sheet.scale = scale_for(sum(fields, ZERO) + self.gap * len(way.turns), tall, *on)
         left = self._mouth(mouth, way)
         for turn in way.turns:
             left = self._turn(left + self.gap, turn)

@@ -81,12 +81,14 @@ def _runners(plan: SolvedPlan, _revision: int | None) -> bytes:
 
 
 def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
+    from vasculum.export.pdf.page import paper_of
     from vasculum.export.pdf.tiled import tiled
 
     sheets = templates(plan)
     if not sheets:
         raise PlanRefused("no-template", "There is no scribe strip in this plan.", "Measure one first.")
-    return tiled(sheets, plan.plan.name + ("" if revision is None else f", revision {revision}"))
+    title = plan.plan.name + ("" if revision is None else f", revision {revision}")
+    return tiled(sheets, title, paper_of(plan.plan.printed_on))
 
 
 def _library(plan: SolvedPlan, _revision: int | None) -> bytes:

@@ -6,7 +6,7 @@ from vasculum.plan.document import Model, as_usual
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.words import piece_name, place_name
-from vasculum.solid.meshes import METRE, meshes
+from vasculum.solid.meshes import METRE, around, meshes
 from vasculum.solid.proof import travel_of
 
 
@@ -30,10 +30,21 @@ class PieceInSpace(Model):
     """Three corners for each."""
 
 
+class AroundInSpace(Model):
+    """A wall, or something in the way, as it was measured."""
+
+    is_wall: bool
+    corners: list[float]
+    """Three numbers for each, mm."""
+    faces: list[int]
+    """Three corners for each."""
+
+
 class PlanInSpace(Model):
-    """Every piece and body that stands; spaces beside each other."""
+    """Every piece and body that stands, and what they are built into; spaces beside each other."""
 
     pieces: list[PieceInSpace]
+    around: list[AroundInSpace]
 
 
 def in_space(plan: SolvedPlan) -> PlanInSpace:
@@ -56,7 +67,15 @@ def in_space(plan: SolvedPlan) -> PlanInSpace:
                 faces=mesh.faces.ravel().tolist(),
             )
         )
-    return PlanInSpace(pieces=found)
+    stands = [
+        AroundInSpace(
+            is_wall=one.id not in plan.plan.obstructions,
+            corners=(one.corners * METRE).round(2).ravel().tolist(),
+            faces=one.faces.ravel().tolist(),
+        )
+        for one in around(plan)
+    ]
+    return PlanInSpace(pieces=found, around=stands)
 
 
 FRONTS = ("front",)

@@ -50,6 +50,15 @@ def measuring_sheet_file() -> Response:
     return _attached(measuring_sheet(setting), "application/pdf", f"measuring-sheet-{setting.what}.pdf")
 
 
+@route("GET", "/plans/<plan_id>/measuring-sheet.pdf", media_type="application/pdf", refuses=(404,), query=("what",))
+def measuring_sheet_of_plan(plan_id: str) -> Response:
+    """The same, on the paper of a plan."""
+    from vasculum.export.pdf.measuring import measuring_sheet
+
+    setting, paper = setting_named(request.args.get("what", "")), desk().plans.get(plan_id).plan.printed_on
+    return _attached(measuring_sheet(setting, paper), "application/pdf", f"measuring-sheet-{setting.what}.pdf")
+
+
 @route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))
 def note_printed(plan_id: str, body: Printed) -> PlanAnswer:
     """Remember which revision was printed."""

@@ -15,6 +15,7 @@ from vasculum.plan.document import Dimension, Model, Name, Plan, Setting, as_usu
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.settings import SettingShown
 from vasculum.plan.document.stations import StationGroup
+from vasculum.plan.edits.fixing import Fix
 from vasculum.plan.edits.library_file import LibraryRow
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
@@ -236,6 +237,12 @@ class WeighedAnswer(Model):
     """Every alternative of a family with what it would take and bring; nothing is kept."""
 
     alternatives: list[WeighedShown]
+
+
+class FixesAnswer(Model):
+    """Fixes by one press of one finding, the smallest change first."""
+
+    fixes: list[Fix]
 
 
 class ListedPlan(Model):

@@ -7,11 +7,13 @@ from flask import request
 from vasculum.core.errors import NoSuchQuantity, PlanMovedOn
 from vasculum.demo import DEMO_PLANS
 from vasculum.drawing.alternatives import picture_of
+from vasculum.drawing.glance import Glance, glance_at
 from vasculum.drawing.shown import SheetShown, drawings_of, sheet_of
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits import runners_csv
+from vasculum.plan.edits.fixing import fixes_of
 from vasculum.plan.edits.library_file import library_taken_in, read_library
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
 from vasculum.plan.edits.verbs import acted, only_measures
@@ -28,6 +30,7 @@ from vasculum.web.messages import (
     ChangeAnswer,
     Comparison,
     Edit,
+    FixesAnswer,
     Head,
     LibraryAnswer,
     LibraryText,
@@ -70,6 +73,13 @@ def _listed(plan: Listed) -> ListedPlan:
         changed_at=plan.changed.isoformat(),
         is_demo=plan.id in DEMO_PLANS,
     )
+
+
+@route("GET", "/plans/<plan_id>/glance", Glance, refuses=(404,))
+def glance(plan_id: str) -> Glance:
+    """What the list of plans shows of one: a small drawing, its size, how far it is, what is wrong."""
+    solved = desk().solved(desk().plans.get(plan_id))
+    return glance_at(solved, prove(solved))
 
 
 def _made(body: NewPlan) -> Plan:
@@ -187,6 +197,13 @@ def alternatives(plan_id: str) -> WeighedAnswer:
     found = weighed_plans(desk().solved(desk().plans.get(plan_id)), family)
     shown = [WeighedShown(**dict(one), picture=picture_of(then, family)) for one, then in found]
     return WeighedAnswer(alternatives=shown)
+
+
+@route("GET", "/plans/<plan_id>/fixes", FixesAnswer, refuses=(404,), query=("code", "place"))
+def fixes(plan_id: str) -> FixesAnswer:
+    """What would mend a finding by one press; each was tried, nothing is kept."""
+    code, place = (request.args.get(name, "") for name in ("code", "place"))
+    return FixesAnswer(fixes=fixes_of(desk().solved(desk().plans.get(plan_id)), code, place, prove))
 
 
 @route("GET", "/plans/<plan_id>/model", PlanInSpace, refuses=(404,))

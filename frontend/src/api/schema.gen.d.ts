@@ -347,6 +347,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/fixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What would mend a finding by one press; each was tried, nothing is kept. */
+        get: operations["fixes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/glance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the list of plans shows of one: a small drawing, its size, how far it is, what is wrong. */
+        get: operations["glance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/head": {
         parameters: {
             query?: never;
@@ -392,6 +426,23 @@ export interface paths {
         put?: never;
         /** Read a library file, row by row; what to do with it is for the person to decide. */
         post: operations["read_library_file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/measuring-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same, on the paper of a plan. */
+        get: operations["measuring_sheet_of_plan"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -675,6 +726,24 @@ export interface components {
             about: string;
         };
         /**
+         * AroundInSpace
+         * @description A wall, or something in the way, as it was measured.
+         */
+        AroundInSpace: {
+            /** Is Wall */
+            is_wall: boolean;
+            /**
+             * Corners
+             * @description Three numbers for each, mm.
+             */
+            corners: number[];
+            /**
+             * Faces
+             * @description Three corners for each.
+             */
+            faces: number[];
+        };
+        /**
          * AsInThePlan
          * @description Let a place be as the plan is, in everything that was chosen for it.
          */
@@ -807,6 +876,24 @@ export interface components {
              * @default
              */
             source: string;
+        };
+        /**
+         * Carry
+         * @description A system of runners for the plan, or for one space or place: a row that the plan has, else the stock one.
+         */
+        Carry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "carry";
+            /** At */
+            at?: string | null;
+            /**
+             * System
+             * @description An id of the plan.
+             */
+            system: string;
         };
         /**
          * CatalogueAnswer
@@ -967,6 +1054,22 @@ export interface components {
             do: "copy";
         };
         /**
+         * CopySpace
+         * @description A space once more, to be measured by itself: laid out and made alike, its readings empty.
+         */
+        CopySpace: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "copy-space";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+        };
+        /**
          * CutAs
          * @description A size as it was really cut or found; none goes back to the plan.
          */
@@ -1025,7 +1128,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1109,10 +1212,66 @@ export interface components {
              */
             pieces: string[];
             /**
+             * Group
+             * @description Findings of one number are shown as one line, the first of them and how many more there are like it.
+             */
+            group?: number;
+            /**
              * Mends
              * @description The fields that decide it: what a person has said first, then the nearest; a note has none.
              */
             mends?: components["schemas"]["Mend"][];
+        };
+        /**
+         * Fix
+         * @description A choice → value that mends a finding: what it is called, from what to what, and the act that does it.
+         */
+        Fix: {
+            /** Label */
+            label: string;
+            /**
+             * Was
+             * @description What holds now; empty where nobody chose.
+             */
+            was: string;
+            /** Value */
+            value: string;
+            act: components["schemas"]["Choose"];
+        };
+        /**
+         * FixesAnswer
+         * @description Fixes by one press of one finding, the smallest change first.
+         */
+        FixesAnswer: {
+            /** Fixes */
+            fixes: components["schemas"]["Fix"][];
+        };
+        /**
+         * Glance
+         * @description One plan of many.
+         */
+        Glance: {
+            /**
+             * Size
+             * @description Of its first space, in the plan's unit: width × height × depth.
+             */
+            size: string;
+            /** Spaces */
+            spaces: number;
+            /** Drawers */
+            drawers: number;
+            stages: components["schemas"]["Stages"];
+            /** Stops */
+            stops: number;
+            /** Attention */
+            attention: number;
+            /**
+             * Worst
+             * @description The gravest thing that was found, in words; empty where nothing speaks against cutting.
+             */
+            worst: string;
+            /** @description Its first space from the front, without dimensions, names and readings. */
+            picture: components["schemas"]["SheetShown"];
         };
         /**
          * Graduate
@@ -1479,7 +1638,7 @@ export interface components {
         Mend: {
             /**
              * Key
-             * @description A reading, or a choice of the plan or one of its places.
+             * @description A reading, a size of a survey that was not read yet, or a choice of the plan or one of its places.
              */
             key: string;
             /** Label */
@@ -2087,6 +2246,12 @@ export interface components {
              */
             units: components["schemas"]["Units"];
             /**
+             * Paper
+             * @description What it is printed on; nothing where nobody said: `printed_on` tells.
+             * @default null
+             */
+            paper: ("A4" | "Letter") | null;
+            /**
              * Choices
              * @description What a person wants here, by name; anything else is looked up further out.
              * @default {}
@@ -2197,11 +2362,13 @@ export interface components {
         };
         /**
          * PlanInSpace
-         * @description Every piece and body that stands; spaces beside each other.
+         * @description Every piece and body that stands, and what they are built into; spaces beside each other.
          */
         PlanInSpace: {
             /** Pieces */
             pieces: components["schemas"]["PieceInSpace"][];
+            /** Around */
+            around: components["schemas"]["AroundInSpace"][];
         };
         /**
          * PlanList
@@ -2250,7 +2417,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3286,6 +3453,11 @@ export interface components {
             anchor?: "start" | "middle" | "end";
             /** Turn */
             turn?: number;
+            /**
+             * Is Choice
+             * @description Of a dimension's figure: another length may be typed over it.
+             */
+            is_choice?: boolean;
         };
         /**
          * Survey
@@ -3446,6 +3618,24 @@ export interface components {
             title: string;
             /** About */
             about: string;
+        };
+        /**
+         * TypeOver
+         * @description Another length over a size that is drawn.
+         */
+        TypeOver: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "type-over";
+            /** Key */
+            key: string;
+            /**
+             * Length
+             * @description None takes the wish back.
+             */
+            length: string | null;
         };
         /**
          * Typed
@@ -4790,6 +4980,89 @@ export interface operations {
             };
         };
     };
+    fixes: {
+        parameters: {
+            query: {
+                code: string;
+                place: string;
+            };
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FixesAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    glance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Glance"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     plan_head: {
         parameters: {
             query?: never;
@@ -4932,6 +5205,48 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    measuring_sheet_of_plan: {
+        parameters: {
+            query: {
+                what: string;
+            };
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,10 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router'
 import { usePlanList } from '../api/queries'
+import { PlansPage } from '../plans/PlansPage'
 import { ComparePage } from './ComparePage'
 import { NewPlanPage } from './NewPlanPage'
 import { PlanPage } from './PlanPage'
-import { PlansPage } from './PlansPage'
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, networkMode: 'always' } },

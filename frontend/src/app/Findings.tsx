@@ -5,6 +5,7 @@ import { useGoTo } from '../panels/useGoTo'
 import { useSection } from '../plan/onScreen'
 import { useCommands } from '../plan/PlanDesk'
 import { Icon } from './icons'
+import { useFixes } from './useFixes'
 
 type Finding = Schemas['FindingShown']
 
@@ -38,32 +39,37 @@ export function Findings() {
         )}
       </h2>
       <ul>
-        {[...grave, ...(isOpen ? light : [])].map(([first, ...others]) => (
-          <Row key={first.code + first.place + first.message} first={first} others={others} />
+        {[...grave, ...(isOpen ? light : [])].map(([first, ...others], at) => (
+          <Row
+            key={first.code + first.place + first.message}
+            first={first}
+            others={others}
+            isGravest={at === 0 && grave.length > 0}
+          />
         ))}
       </ul>
     </section>
   )
 }
 
-/** The same finding at the same places once: the first of them, and the others. */
+/** What the program says is one line: the first of them, and the others. */
 function alike(findings: Finding[]): [Finding, ...Finding[]][] {
-  const found = new Map<string, [Finding, ...Finding[]]>()
+  const found = new Map<number, [Finding, ...Finding[]]>()
   for (const one of findings) {
-    const at = `${one.severity} ${one.code} ${one.place_name}`
-    const known = found.get(at)
+    const known = found.get(one.group ?? 0)
     if (known) known.push(one)
-    else found.set(at, [one])
+    else found.set(one.group ?? 0, [one])
   }
   return [...found.values()]
 }
 
 /** One line; a press shows all of it. Beside it the fields that mend it, and why. */
-function Row({ first, others }: { first: Finding; others: Finding[] }) {
-  const { askWhy } = useCommands()
+function Row({ first, others, isGravest }: { first: Finding; others: Finding[]; isGravest: boolean }) {
+  const { askWhy, act } = useCommands()
   const goTo = useGoTo()
   const [isOpen, setIsOpen] = useState(false)
   const fields = first.mends ?? []
+  const fixes = useFixes(first, (isGravest || isOpen) && fields.length > 0)
   return (
     <li className={`finding finding--${first.severity}`} data-code={first.code}>
       <Icon name={first.severity} />
@@ -102,6 +108,21 @@ function Row({ first, others }: { first: Finding; others: Finding[] }) {
           </button>
         )}
       </span>
+      {fixes.length > 0 && (
+        <span className="fixes">
+          {fixes.slice(0, isOpen ? fixes.length : 1).map((one) => (
+            <button
+              key={`${one.act.at} ${one.act.name}`}
+              type="button"
+              className="btn btn-sm btn-primary"
+              aria-label={`Mend: ${one.label} ${one.was} to ${one.value}`}
+              onClick={() => act(one.act, `${one.label}: ${one.value}`)}
+            >
+              <Fractions>{`${one.label}: ${one.was} → ${one.value}`}</Fractions>
+            </button>
+          ))}
+        </span>
+      )}
       {isOpen && others.length > 0 && (
         <ul className="others">
           {others.map((one) => (

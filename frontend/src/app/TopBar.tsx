@@ -231,7 +231,7 @@ function PlanMenu({ showHelp, isNarrow }: { showHelp(): void; isNarrow: boolean 
         <Dropdown.Item href={file('drawing.svg')}>Drawing (SVG)</Dropdown.Item>
         <Dropdown.Item href={file('drawing.dxf')}>Drawing (DXF)</Dropdown.Item>
         <Dropdown.Item href={file('model.glb')}>Model in true sizes (glTF)</Dropdown.Item>
-        <Dropdown.Item href="/api/measuring-sheet.pdf" target="_blank">
+        <Dropdown.Item href={`/api/plans/${plan.id}/measuring-sheet.pdf`} target="_blank">
           Blank measuring sheet (PDF)
         </Dropdown.Item>
         <Dropdown.Divider />

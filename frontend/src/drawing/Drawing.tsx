@@ -13,17 +13,20 @@ interface Props {
   sheet: Sheet
   /** It fills its room, and one can come nearer. */
   canZoom?: boolean
-  /** Layers to leave out. */
+  /** Layers and roles to leave out: where readings are shown, names of cells would lie on them. */
   without?: string[]
   chosenKey?: string | null
   /** Keys of what meets something: lit. */
   met?: ReadonlySet<string>
   label(key: string): string
   onWhy(key: string): void
+  /** A dimension that is a choice was pressed, and its figure: another length can be typed over it. */
+  onType?(key: string, figure: Element): void
   /** Names of the cells that may be chosen, by place. */
   cells?: Record<string, string>
   chosenCell?: string
-  onCell?(id: string): void
+  /** A cell was chosen; by a press with the cell that was pressed. */
+  onCell?(id: string, pressed?: Element): void
   /** A key on the cell in focus; answers whether it acted. */
   onCellKey?(id: string, key: string, isShift: boolean): boolean
   /** Names of all places, for the dividers after them. */
@@ -45,7 +48,7 @@ export function Drawing(props: Props) {
   const [at, setAt] = useState(0)
   const root = useRef<SVGSVGElement>(null)
   const zoom = useZoom(sheet, root, props.canZoom ?? false)
-  const strokes = sheet.strokes.filter((stroke) => !without.includes(stroke.layer))
+  const strokes = sheet.strokes.filter((one) => !without.includes(one.layer) && !without.includes(one.role))
   const dimensions = groupedByKey(strokes.filter((stroke) => stroke.role === 'dimension'))
   const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && !FOR_HANDS.includes(stroke.role))
   const cells = strokes.filter((stroke) => stroke.role === 'cell' && props.cells)
@@ -124,21 +127,23 @@ export function Drawing(props: Props) {
         ))}
         {dimensions.map(([key, parts], index) => {
           const text = parts.find((part) => part.kind === 'text')
+          const onType = text?.is_choice ? props.onType : undefined
+          const press = (figure: Element) => (onType ? onType(key, figure) : onWhy(key))
           return (
             // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG
             <g
               key={key + String(index)}
-              className={`dim ${originClass(text?.origin ?? '')}${chosenKey === key ? ' chosen' : ''}`}
+              className={`dim ${originClass(text?.origin ?? '')}${chosenKey === key ? ' chosen' : ''}${onType ? ' dim--choice' : ''}`}
               role="button"
               tabIndex={index === Math.min(at, dimensions.length - 1) ? 0 : -1}
-              aria-label={`${label(key)} ${text?.text ?? ''}: why?`}
+              aria-label={`${label(key)} ${text?.text ?? ''}: ${onType ? 'another?' : 'why?'}`}
               onFocus={() => setAt(index)}
-              onClick={() => onWhy(key)}
+              onClick={(event) => press(event.currentTarget)}
               onKeyDown={(event) => {
-                if (['Enter', ' ', 'w', 'W'].includes(event.key)) {
-                  event.preventDefault()
-                  onWhy(key)
-                }
+                if (!['Enter', ' ', 'w', 'W'].includes(event.key)) return
+                event.preventDefault()
+                if (event.key.toLowerCase() === 'w') onWhy(key)
+                else press(event.currentTarget)
               }}
             >
               {parts.map((part, partIndex) => (
@@ -195,7 +200,7 @@ function Cell({
       tabIndex={0}
       aria-label={`Cell ${cells?.[id] ?? id}`}
       aria-pressed={chosenCell === id}
-      onClick={() => onCell?.(id)}
+      onClick={(event) => onCell?.(id, event.currentTarget)}
       // A hand chooses where it presses, not where it begins to push.
       onFocus={(event) => event.currentTarget.matches(':focus-visible') && onCell?.(id)}
       onKeyDown={step}
@@ -216,7 +221,7 @@ function groupedByKey(strokes: Stroke[]): [string, Stroke[]][] {
 }
 
 /** One stroke; drawn again only when it became otherwise. */
-const Mark = memo(function Mark({
+export const Mark = memo(function Mark({
   stroke,
   isTold,
   isMet,

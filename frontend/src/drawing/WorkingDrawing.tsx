@@ -1,18 +1,26 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { answered, client, type Sheet } from '../api/client'
+import { useNetwork } from '../api/queries'
 import { useNarrow } from '../app/useNarrow'
 import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
 import { useSection } from '../plan/onScreen'
 import { useCommands, useKeeping, useOutcome, usePlan, useSelection, type View } from '../plan/PlanDesk'
 import { useLabel } from '../reasons/labels'
+import { CellActs, type Pressed } from './CellActs'
 import { useCellKeys } from './cellKeys'
 import { Drawing } from './Drawing'
+import { Together } from './Together'
+import { TypeOver, type Typing } from './TypeOver'
 import { useDrawingWanted, wantDrawing } from './wanted'
 
 /** Loaded when somebody wants it: it is large. */
 const InSpace = lazy(() => import('../space/InSpace'))
+
+/** How wide the field over a figure is, and the row of a cell's acts, in pixels. */
+const TYPE_OVER = 260
+const CELL_ACTS_WIDE = 480
 
 const SHORT: [View['name'], string][] = [
   ['elevation', 'Elevation'],
@@ -55,12 +63,38 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const { view } = useSelection()
   const { show, drag, drop, nudge, push, shove } = useCommands()
   const keys = useCellKeys()
+  const isGuest = useNetwork().data?.is_guest ?? false
   const { sheet, isAsked } = useSheet()
   const [isTurned, setIsTurned] = useState(false)
+  const [isTogether, setIsTogether] = useState(false)
   useEffect(() => {
-    if (chosenPart !== null && !isTurned) show('part')
+    if (chosenPart === null || isTurned) return
+    setIsTogether(false)
+    show('part')
   }, [chosenPart, isTurned, show])
   const isPart = view.name === 'part'
+  const surface = useRef<HTMLDivElement>(null)
+  const [typing, setTyping] = useState<Typing | null>(null)
+  const leaveTyping = useCallback(() => setTyping(null), [])
+  const [pressed, setPressed] = useState<Pressed | null>(null)
+  const leaveCell = useCallback(() => setPressed(null), [])
+  const isOfSeveral = plan.document.space_order.length > 1
+  const press = (id: string, cell?: Element) => {
+    choosePlace(id)
+    const room = surface.current?.getBoundingClientRect()
+    const box = cell?.getBoundingClientRect()
+    const acts = view.name === 'elevation' && stage !== 'measure' && stage !== 'cut' && !isGuest
+    if (!acts || !room || !box) return setPressed(null)
+    const left = Math.max(0, Math.min(box.left - room.left, room.width - CELL_ACTS_WIDE))
+    setPressed({ id, left, top: box.bottom - room.top })
+  }
+  const type = (key: string, figure: Element) => {
+    const room = surface.current?.getBoundingClientRect()
+    const box = (figure.querySelector('text') ?? figure).getBoundingClientRect()
+    if (!room) return
+    const left = Math.max(0, Math.min(box.left - room.left - 40, room.width - TYPE_OVER))
+    setTyping({ key, left, top: Math.max(0, Math.min(box.bottom - room.top, room.height - 90)) })
+  }
   const canPush = stage === 'measure' && view.name === 'elevation'
   const { carriedIn, isMatched } = useMemo(() => {
     const keys = Object.keys(quantities)
@@ -89,6 +123,8 @@ export function WorkingDrawing({ stage }: { stage: string }) {
     const isBox = `${chosenPlace}/passes_flat` in quantities
     if (name === 'way_in' && !isBox) choosePlace(carriedIn?.split('/')[0] ?? '')
     setIsTurned(false)
+    setIsTogether(false)
+    setPressed(null)
     show(name)
     choosePart(null)
   }
@@ -128,12 +164,26 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             type="button"
             className="btn btn-sm"
             key={name}
-            aria-pressed={view.name === name && !isTurned}
+            aria-pressed={view.name === name && !isTurned && !isTogether}
             onClick={() => look(name)}
           >
             {title}
           </button>
         ))}
+        {isOfSeveral && (
+          <button
+            type="button"
+            className="btn btn-sm"
+            aria-pressed={isTogether && !isTurned}
+            onClick={() => {
+              if (isPart) show('elevation')
+              setIsTurned(false)
+              setIsTogether(true)
+            }}
+          >
+            Together
+          </button>
+        )}
         <button
           type="button"
           className="btn btn-sm"
@@ -151,7 +201,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
           </button>
         )}
         <span className="scale">
-          {sheet && sheet.strokes.length > 0 && !isTurned ? `1:${sheet.scale} on paper` : ''}
+          {sheet && sheet.strokes.length > 0 && !isTurned && !isTogether ? `1:${sheet.scale}` : ''}
         </span>
       </div>
       {dragged !== null && (
@@ -159,23 +209,32 @@ export function WorkingDrawing({ stage }: { stage: string }) {
           <Num>{dragged}</Num>
         </output>
       )}
-      <div className="surface d-flex">
+      <div className="surface d-flex" ref={surface}>
+        {pressed && pressed.id === chosenPlace && !isTurned && !isTogether && (
+          <CellActs key={pressed.id} at={pressed} name={placeNames[pressed.id] ?? ''} onLeave={leaveCell} />
+        )}
+        {typing && <TypeOver key={typing.key} at={typing} onLeave={leaveTyping} />}
         {isTurned ? (
           <Suspense fallback={<p className="empty">Putting it together …</p>}>
             <InSpace onFlat={() => setIsTurned(false)} />
           </Suspense>
+        ) : isTogether ? (
+          <Together cells={names} />
         ) : sheet && sheet.strokes.length > 0 ? (
           <Drawing
             sheet={sheet}
             canZoom
-            without={stage === 'measure' || isPart ? [] : ['readings']}
+            without={
+              isPart ? [] : stage !== 'measure' ? ['readings'] : view.name === 'elevation' ? ['label'] : []
+            }
             chosenKey={whyKey}
             met={met}
             label={label}
             onWhy={askWhy}
+            {...(isGuest ? {} : { onType: type })}
             cells={names}
             chosenCell={chosenPlace}
-            onCell={choosePlace}
+            onCell={press}
             onCellKey={keys}
             placeNames={placeNames}
             onDrag={drag}

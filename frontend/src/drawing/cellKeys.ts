@@ -1,3 +1,4 @@
+import { actsOf } from '../plan/cellActs'
 import { keysAreOn } from '../plan/keysSwitch'
 import { parentOf } from '../plan/layout'
 import { useCommands, usePlan } from '../plan/PlanDesk'
@@ -30,11 +31,8 @@ export function useCellKeys(): (id: string, key: string, isShift: boolean) => bo
   return (id, key, isShift) => {
     if (isShift && key.startsWith('Arrow')) return nudgeBeside(id, key)
     if (!keysAreOn()) return false
-    if (key === '-') act({ do: 'split', place: id, into: 'rows' })
-    else if (key === '|') act({ do: 'split', place: id, into: 'columns' })
-    else if (key === '=') act({ do: 'size-all', place: id, by: 'share' })
-    else if (key === 'c' && parentOf(plan.document, id) !== null) act({ do: 'copy', place: id })
-    else return false
-    return true
+    const pressed = actsOf(plan.document, id).find((one) => one.key === key)
+    if (pressed) act(pressed.act(id))
+    return pressed !== undefined
   }
 }

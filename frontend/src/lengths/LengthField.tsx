@@ -51,6 +51,7 @@ export function LengthField({
   const pause = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const asked = useRef(0)
   const unreadable = useRef<string | null>(null)
+  const pending = useRef<Promise<boolean> | null>(null)
   const left = useRef<{ for: HTMLInputElement; was: string } | null>(null)
 
   useEffect(() => {
@@ -75,6 +76,8 @@ export function LengthField({
 
   const keepDirty = async (typed: string) => {
     if (typed === unreadable.current) return false
+    // What holds already may hold because it was typed: whether it can be read is still being asked.
+    if (pending.current && typed.trim() === shownKept) return pending.current
     const mine = ++asked.current
     const isBlank = typed.trim() === ''
     try {
@@ -108,17 +111,23 @@ export function LengthField({
       keepLater()
       return
     }
-    ;(read ?? justRead)(typed)
+    const answer: Promise<boolean> = (read ?? justRead)(typed)
       .then((made) => {
-        if (mine !== asked.current) return
+        if (mine !== asked.current) return true
         if (made) setSaid({ text: `${made.value.text} ${unit} · ${made.value.other}`, isRefused: false })
         keepLater()
+        return true
       })
       .catch((failure) => {
-        if (mine !== asked.current) return
+        if (mine !== asked.current) return true
         if (failure instanceof Unreadable) unreadable.current = typed
         refuse(failure)
+        return false
       })
+      .finally(() => {
+        if (pending.current === answer) pending.current = null
+      })
+    pending.current = answer
   }
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
@@ -177,8 +186,9 @@ export function LengthField({
   )
 }
 
-/** The next length field, as the tape goes round. */
+/** The next length field, as the tape goes round; none after one that stands alone. */
 function nextField(field: HTMLInputElement): HTMLInputElement | undefined {
+  if (field.closest('[data-alone]')) return undefined
   const all = [...document.querySelectorAll<HTMLInputElement>('input[data-length]')]
   return all[all.indexOf(field) + 1]
 }

@@ -4,7 +4,9 @@ import { PANELS, type PanelId, panelOf } from './panels'
 
 const KEY = 'vasculum-open'
 
-type Said = Partial<Record<PanelId, boolean>>
+/** A panel, or the other kinds of a family that one of them shows. */
+type Openable = PanelId | `others-${string}`
+type Said = Partial<Record<Openable, boolean>>
 
 const listeners = new Set<() => void>()
 let said: Said = read()
@@ -17,12 +19,13 @@ function read(): Said {
   }
 }
 
-const isOpen = (id: PanelId) => said[id] ?? panelOf(id).isOpenAtFirst ?? false
+const isPanel = (id: Openable): id is PanelId => id in PANELS
+const isOpen = (id: Openable) => said[id] ?? (isPanel(id) && panelOf(id).isOpenAtFirst) ?? false
 
 /** Open or shut one; on a phone one of a sheet is open at a time. What was open stays open, on this device. */
-export function setOpen(id: PanelId, open: boolean) {
+export function setOpen(id: Openable, open: boolean) {
   const next: Said = { ...said, [id]: open }
-  if (open && isNarrow())
+  if (open && isPanel(id) && isNarrow())
     for (const other of Object.keys(PANELS) as PanelId[])
       if (other !== id && panelOf(other).stage === panelOf(id).stage) next[other] = false
   said = next
@@ -35,4 +38,4 @@ const listen = (tell: () => void) => {
   return () => listeners.delete(tell)
 }
 
-export const useOpen = (id: PanelId) => useSyncExternalStore(listen, () => isOpen(id))
+export const useOpen = (id: Openable) => useSyncExternalStore(listen, () => isOpen(id))

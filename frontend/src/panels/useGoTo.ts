@@ -4,6 +4,7 @@ import type { PlanDocument, Schemas } from '../api/client'
 import { useCommands, usePlan } from '../plan/PlanDesk'
 import { setOpen } from './open'
 import { type PanelId, panelOf, panelOfGroup } from './panels'
+import { wantField } from './wantedField'
 
 const PATIENCE = 60
 
@@ -25,6 +26,7 @@ export function useGoTo(): (mend: Schemas['Mend']) => void {
       if (shown) choosePlace(shown)
       setOpen(panel, true)
       navigate(`/plans/${plan.id}/${panelOf(panel).stage}`)
+      wantField(mend.key)
       focusSoon(mend.key, panel)
     },
     [plan, choosePlace, navigate],
@@ -33,10 +35,9 @@ export function useGoTo(): (mend: Schemas['Mend']) => void {
 
 /** What a space holds, for a choice of that space or a reading that was taken in it: so that its fields are in view. */
 function cellIn(document: PlanDocument, at: string): string | undefined {
-  const survey = document.readings[at]?.survey
+  const survey = document.readings[at]?.survey ?? at
   const spaces = Object.entries(document.spaces)
-  return spaces.find(([id, one]) => id === at || (survey && [one.case, one.frame].includes(survey)))?.[1]
-    .holds
+  return spaces.find(([id, one]) => id === at || [one.case, one.frame].includes(survey))?.[1].holds
 }
 
 /** The field, once it is there; where the panel has none of that name, the panel itself. */
@@ -47,6 +48,7 @@ function focusSoon(key: string, panel: PanelId, left = PATIENCE) {
     : field?.querySelector<HTMLElement>('input, select, button')
   if (wanted) {
     wanted.focus()
+    wantField('')
     wanted.scrollIntoView({ block: 'center' })
   } else if (left > 0) {
     requestAnimationFrame(() => focusSoon(key, panel, left - 1))

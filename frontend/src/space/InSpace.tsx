@@ -56,8 +56,8 @@ export default function InSpace({ onFlat }: { onFlat(): void }) {
     }
   }, [])
   useEffect(() => {
-    if (pieces) scene.current?.show(pieces)
-  }, [pieces])
+    if (asked.data) scene.current?.show(asked.data)
+  }, [asked.data])
   useEffect(() => {
     scene.current?.set({ apart, out, hasFronts, chosen: chosen?.id ?? null, met })
   }, [apart, out, hasFronts, chosen, met])

@@ -52,6 +52,18 @@ const ALMOST = 1
 /** Faces that meet at less than this angle are one surface, degrees. */
 const EDGE = 25
 
+/** Triangles that share no corner, so that each face has its own light. */
+function flatOf({ corners, faces }: { corners: number[]; faces: number[] }): BufferGeometry {
+  const geometry = new BufferGeometry()
+  geometry.setAttribute('position', new BufferAttribute(new Float32Array(corners), 3))
+  geometry.setIndex(faces)
+  const flat = geometry.toNonIndexed()
+  flat.computeVertexNormals()
+  flat.computeBoundingBox()
+  geometry.dispose()
+  return flat
+}
+
 /** A colour of the theme. */
 const themed = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
 
@@ -62,6 +74,7 @@ export class SpaceScene {
   private readonly camera = new PerspectiveCamera(35, 1, 10, 100_000)
   private readonly controls: OrbitControls
   private standing: Standing[] = []
+  private around: LineSegments<EdgesGeometry, LineBasicMaterial>[] = []
   private whole = new Box3()
   private pose: Pose | null = null
   private isAsked = false
@@ -78,24 +91,30 @@ export class SpaceScene {
   }
 
   /** Another state of the plan; where it is looked at from stays, unless it is the first. */
-  show(pieces: PieceInSpace[]) {
+  show({ pieces, around }: Schemas['PlanInSpace']) {
     const isFirst = this.standing.length === 0
     this.clear()
     for (const piece of pieces) this.standing.push(this.stand(piece))
+    for (const one of around) this.around.push(this.outline(one))
     this.whole = new Box3()
     for (const one of this.standing) this.whole.union(one.box)
     if (isFirst) this.lookFrom('front')
     if (this.pose) this.set(this.pose)
   }
 
+  /** Walls and what is in the way as lines only: they hide nothing, and are not pressed. */
+  private outline(one: Schemas['AroundInSpace']): LineSegments<EdgesGeometry, LineBasicMaterial> {
+    const flat = flatOf(one)
+    const material = new LineBasicMaterial({ transparent: true, opacity: one.is_wall ? 0.5 : 0.9 })
+    material.color.set(themed(one.is_wall ? '--faint' : '--clay'))
+    const lines = new LineSegments(new EdgesGeometry(flat, EDGE), material)
+    flat.dispose()
+    this.scene.add(lines)
+    return lines
+  }
+
   private stand(piece: PieceInSpace): Standing {
-    const geometry = new BufferGeometry()
-    geometry.setAttribute('position', new BufferAttribute(new Float32Array(piece.corners), 3))
-    geometry.setIndex(piece.faces)
-    const flat = geometry.toNonIndexed()
-    flat.computeVertexNormals()
-    flat.computeBoundingBox()
-    geometry.dispose()
+    const flat = flatOf(piece)
     const mesh = new Mesh(flat, new MeshLambertMaterial())
     const edges = new LineSegments(new EdgesGeometry(flat, EDGE), new LineBasicMaterial())
     mesh.add(edges)
@@ -216,6 +235,12 @@ export class SpaceScene {
       edges.material.dispose()
     }
     this.standing = []
+    for (const lines of this.around) {
+      this.scene.remove(lines)
+      lines.geometry.dispose()
+      lines.material.dispose()
+    }
+    this.around = []
   }
 
   dispose() {

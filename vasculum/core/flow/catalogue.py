@@ -128,6 +128,8 @@ class Catalogue:
 
     rules: dict[str, dict[str, Rule]] = field(default_factory=dict)
     checks: dict[str, dict[str, Rule]] = field(default_factory=dict)
+    labels: dict[str, str] = field(default_factory=dict)
+    """What a woodworker calls each quantity."""
     pieces: list[PieceRule] = field(default_factory=list)
     cuts: list[CutRule] = field(default_factory=list)
     goods: list[GoodRule] = field(default_factory=list)
@@ -146,13 +148,19 @@ class Catalogue:
         when: tuple[str, ...] = (),
         shared_out_as: str = "",
         judgement: bool = False,
+        label: str = "",
     ) -> Callable[[Callable[P, R]], Callable[P, R]]:
-        """Put a function into the catalogue, unchanged: a test calls it with plain numbers."""
+        """Put a function into the catalogue, unchanged: a test calls it with plain numbers.
+
+        ``label`` is what a woodworker calls the quantity; of several rules that give it one says it for all.
+        """
 
         def register(function: Callable[P, R]) -> Callable[P, R]:
             made = self._made(function, shared_out_as or function.__name__, per, when, source, unit)
             made = made._replace(is_shared_out=bool(shared_out_as), is_judgement=judgement)
             self._put(self.rules, made)
+            if label and self.labels.setdefault(made.name, label) != label:
+                raise Unwired(f"{made.name} has two labels: {self.labels[made.name]}; {label}")
             return function
 
         return register

@@ -9,13 +9,13 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="drawer", when=("room_in_front",))
+@rule(source="common practice", label="room needed in front", per="drawer", when=("room_in_front",))
 def room_needed_ahead(runner_length: Mm, standing_room: Mm) -> Mm:
     """In front a drawer needs the travel of its runners, and room for whoever stands there."""
     return runner_length + standing_room
 
 
-@rule(source="geometry", per="drawer", when=("door_width",), judgement=True)
+@rule(source="geometry", label="door stands in", per="drawer", when=("door_width",), judgement=True)
 def door_stands_in(door_width: Mm, door_opens: Fraction) -> float:
     """A door that opens less than square stands before the opening by its width times the cosine of its angle.
 

@@ -13,6 +13,7 @@ STACKED = ("toe_height", "bed_box_height", "slat_thickness", "mattress_thickness
 
 @rule(
     source="common practice",
+    label="platform past the mattress, at each side",
     per="space",
     when=BED,
 )
@@ -26,6 +27,7 @@ def margin_across(platform_width: Mm, mattress_width: Mm) -> Mm:
 
 @rule(
     source="common practice",
+    label="platform past the mattress, at each end",
     per="space",
     when=BED,
 )
@@ -39,6 +41,7 @@ def margin_along(platform_length: Mm, mattress_length: Mm) -> Mm:
 
 @rule(
     source="common practice",
+    label="width over the boxes",
     per="space",
     when=BED,
 )
@@ -49,6 +52,7 @@ def base_width(platform_width: Mm, platform_overhang: Mm) -> Mm:
 
 @rule(
     source="common practice",
+    label="length over the boxes",
     per="space",
     when=BED,
 )
@@ -59,6 +63,7 @@ def base_length(platform_length: Mm, platform_overhang: Mm) -> Mm:
 
 @rule(
     source="common practice",
+    label="depth for the drawers of one side",
     per="space",
     when=(*BED, "middle_support"),
 )
@@ -67,7 +72,7 @@ def half_depth(base_width: Mm, middle_support: Mm) -> Mm:
     return (base_width - middle_support) / 2
 
 
-@rule(source="common practice", per="space", when=STACKED)
+@rule(source="common practice", label="height to lie at", per="space", when=STACKED)
 def sleeping_height(toe_height: Mm, bed_box_height: Mm, slat_thickness: Mm, mattress_thickness: Mm) -> Mm:
     """You lie at the height of toe kick, box, slats and mattress together."""
     return toe_height + bed_box_height + slat_thickness + mattress_thickness

@@ -17,7 +17,7 @@ from vasculum.core.rules.cutting import cut_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="box height", per="drawer")
 def box_height(room_height: Mm, play_above: Mm, play_below: Mm, wanted_box_height: Mm | None = None) -> Mm:
     """The box is the clear height less the play above and below, or the height that was chosen.
 
@@ -82,7 +82,7 @@ def box_back_length_cut(box_back_length: Mm, increment: Mm, thickness_increment:
     return largest(finer, cut_down(box_back_length, increment, "The length of the box back"))
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="box side length", per="drawer")
 def side_length(box_depth: Mm, side_loss_front: Mm, side_loss_back: Mm) -> Mm:
     """The sides are as long as the box is deep, less what they lose to front and back.
 
@@ -100,7 +100,7 @@ def side_length(box_depth: Mm, side_loss_front: Mm, side_loss_back: Mm) -> Mm:
     return length
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="outside depth", per="drawer")
 def outside_depth(side_length_cut: Mm, side_loss_front: Mm, side_loss_back: Mm) -> Mm:
     """Assembled, the box is as deep as its cut sides and what they lose to front and back."""
     return side_length_cut + side_loss_front + side_loss_back
@@ -130,7 +130,7 @@ def bottom_depth_cut(bottom_depth: Mm, increment: Mm) -> Mm:
     return cut_down(bottom_depth, increment, "The depth of the bottom")
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="inside width", per="drawer")
 def inside_width(outside_width: Mm, side_thickness: Mm) -> Mm:
     """Inside is the outside width less both sides.
 
@@ -149,7 +149,7 @@ def inside_width(outside_width: Mm, side_thickness: Mm) -> Mm:
     return width
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="inside depth", per="drawer")
 def inside_depth(
     outside_depth: Mm,
     front_wall: Mm,
@@ -173,7 +173,7 @@ def inside_depth(
     return depth
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="box begins, from the left", per="drawer")
 def box_from_left(
     cell_from_left: Mm,
     free_width: Mm,
@@ -194,13 +194,13 @@ def play_above_built(room_height: Mm, room_below_box: Mm, outside_height: Mm) ->
     return room_height - room_below_box - outside_height
 
 
-@rule(source="geometry", per="drawer", unit="litre")
+@rule(source="geometry", label="what the box holds", per="drawer", unit="litre")
 def inside_volume(inside_width: Mm, inside_depth: Mm, inside_height: Mm) -> Mm:
     """The box holds inside width by depth by height, in litres."""
     return litres(inside_width * inside_depth * inside_height)
 
 
-@rule(source="geometry", per="drawer", judgement=True)
+@rule(source="geometry", label="both diagonals of the box", per="drawer", judgement=True)
 def box_diagonal(outside_width: Mm, outside_depth: Mm) -> float:
     """Both diagonals of a square box are the root of width squared plus depth squared; equal diagonals are square.
 

@@ -8,13 +8,13 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="room below the box", per="drawer")
 def room_below_box(play_below: Mm) -> Mm:
     """Below the box stays the play that was wanted."""
     return play_below
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="box above the floor of its room", per="drawer")
 def box_from_floor(room_from_floor: Mm, room_below_box: Mm) -> Mm:
     """The box stands above the floor of its room by what stays below it.
 
@@ -23,13 +23,13 @@ def box_from_floor(room_from_floor: Mm, room_below_box: Mm) -> Mm:
     return room_from_floor + room_below_box
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="box walls above the floor of their room", per="drawer")
 def walls_from_floor(box_from_floor: Mm, outside_height: Mm, wall_height_cut: Mm) -> Mm:
     """The walls end where the box ends, and begin lower by their own height: above a bottom that lies under them."""
     return box_from_floor + outside_height - wall_height_cut
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="sides begin behind the box front's face", per="drawer")
 def sides_from_front(set_back: Mm, side_loss_front: Mm) -> Mm:
     """The sides begin behind the face of the box by what they lose to the front.
 
@@ -38,7 +38,7 @@ def sides_from_front(set_back: Mm, side_loss_front: Mm) -> Mm:
     return set_back + side_loss_front
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="box back ends, from the box front's face", per="drawer")
 def back_from_front(set_back: Mm, outside_depth: Mm, box_back_thickness: Mm, set_in_back: Mm = NOTHING) -> Mm:
     """The box back ends with the box, or before the ends of the sides by what it is set in.
 
@@ -47,7 +47,7 @@ def back_from_front(set_back: Mm, outside_depth: Mm, box_back_thickness: Mm, set
     return set_back + outside_depth - set_in_back - box_back_thickness
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="box back above the lower edge of the sides", per="drawer")
 def back_wall_from_edge(wall_height_cut: Mm, back_wall_height_cut: Mm) -> Mm:
     """A back that is cut down begins above the lower edge of the sides by what they are higher."""
     return wall_height_cut - back_wall_height_cut
@@ -56,7 +56,7 @@ def back_wall_from_edge(wall_height_cut: Mm, back_wall_height_cut: Mm) -> Mm:
 @piece(
     "side_left",
     per="drawer",
-    title="Side, left",
+    title="Box side, left",
     length="side_length_cut",
     width="wall_height_cut",
     thickness="side_thickness",
@@ -73,7 +73,7 @@ def side_left(box_from_left: Mm, sides_from_front: Mm, walls_from_floor: Mm) -> 
 @piece(
     "side_right",
     per="drawer",
-    title="Side, right",
+    title="Box side, right",
     length="side_length_cut",
     width="wall_height_cut",
     thickness="side_thickness",

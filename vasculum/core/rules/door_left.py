@@ -13,7 +13,7 @@ alternative(
 )
 
 
-@rule(source="geometry", per="door.left", when=("door_width",))
+@rule(source="geometry", label="hinge edge of the door, from the left", per="door.left", when=("door_width",))
 def door_hangs_at(clear_stands_in: Mm) -> Mm:
     """The door hangs at the left edge of the opening."""
     return -clear_stands_in

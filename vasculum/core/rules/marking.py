@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="gap beside the box before the runners are on", per="drawer")
 def dry_gap_beside(free_width: Mm, outside_width: Mm) -> Mm:
     """Before the runners are on, the box stands with half of what the clear width leaves on each side.
 
@@ -15,7 +15,7 @@ def dry_gap_beside(free_width: Mm, outside_width: Mm) -> Mm:
     return (free_width - outside_width) / 2
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="box front behind the case's front", per="drawer")
 def box_front_to_face(set_back: Mm) -> Mm:
     """The box's front stands behind the case's front face by the set-back."""
     return set_back

@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per=("faced", "front_walled"))
+@rule(source="common practice", label="front screw reaches", per=("faced", "front_walled"))
 def front_screw_reach(front_screw_length: Mm, front_screw_washer: Mm, front_screw_counterbore: Mm) -> Mm:
     """A front screw reaches its length less the washer, and deeper by the counterbore.
 
@@ -16,31 +16,31 @@ def front_screw_reach(front_screw_length: Mm, front_screw_washer: Mm, front_scre
     return front_screw_length - front_screw_washer + front_screw_counterbore
 
 
-@rule(source="common practice", per=("faced", "front_walled"), unit="count")
+@rule(source="common practice", label="number of front screws", per=("faced", "front_walled"), unit="count")
 def front_screw_count(front_screws: Mm) -> Mm:
     """A front is held by the screws that were chosen for it."""
     return front_screws
 
 
-@rule(source="geometry", per="faced")
+@rule(source="geometry", label="space between box front and front", per="faced")
 def before_box_front(lock_stand_off: Mm, set_in_front: Mm = NOTHING) -> Mm:
     """Between front and box front is any stand-off, and what the box front is set in from the ends of the sides."""
     return lock_stand_off + set_in_front
 
 
-@rule(source="common practice", per=("faced", "front_walled"))
+@rule(source="common practice", label="bite of a front screw", per=("faced", "front_walled"))
 def front_screw_bite(front_screw_reach: Mm, box_front_thickness: Mm, before_box_front: Mm) -> Mm:
     """In the front bites what reaches past the box front, and past any space between them."""
     return front_screw_reach - box_front_thickness - before_box_front
 
 
-@rule(source="common practice", per=("faced", "front_walled"))
+@rule(source="common practice", label="cover before a front screw's point", per=("faced", "front_walled"))
 def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, before_box_front: Mm, front_screw_reach: Mm) -> Mm:
     """Before the point stays what the screw does not reach of box front, any space and front together."""
     return box_front_thickness + before_box_front + front_thickness - front_screw_reach
 
 
-@rule(source="common practice", per="screwed")
+@rule(source="common practice", label="runner screw reaches into the side", per="screwed")
 def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, shim_beside: Mm = NOTHING) -> Mm:
     """A runner screw reaches its length less the runner's metal and any pad between it and the side.
 
@@ -49,25 +49,25 @@ def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, shim_beside: M
     return runner_screw_length - runner_metal - shim_beside
 
 
-@rule(source="common practice", per="screwed")
+@rule(source="common practice", label="cover that a runner screw wants", per="screwed")
 def runner_cover_wanted(side_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
     """Before its point a runner screw wants the least cover; in thin stock the smaller one, so that it still bites."""
     return least_thin_cover if side_thickness <= thin_stock else least_screw_cover
 
 
-@rule(source="common practice", per=("faced", "front_walled"))
+@rule(source="common practice", label="cover that a front screw wants", per=("faced", "front_walled"))
 def front_cover_wanted(front_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
     """Before its point a front screw wants the least cover; in thin stock the smaller one, so that it still bites."""
     return least_thin_cover if front_thickness <= thin_stock else least_screw_cover
 
 
-@rule(source="common practice", per="screwed")
+@rule(source="common practice", label="runner screw reaches into the wall", per="screwed")
 def wall_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
     """Towards the wall it reaches its length less the metal and any shim between the cabinet member and the wall."""
     return runner_screw_length - runner_metal - runner_shim
 
 
-@rule(source="common practice", per="screwed")
+@rule(source="common practice", label="cover before a runner screw's point", per="screwed")
 def runner_screw_cover(side_thickness: Mm, runner_screw_reach: Mm) -> Mm:
     """Before the point stays what the screw does not reach of the side; less than nothing comes through.
 

@@ -8,7 +8,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, snap_down, snap_up, taken
 
 
-@rule(source="common practice", per="scribe_station")
+@rule(source="common practice", label="scribe strip width at this station", per="scribe_station")
 def strip_width_here(scribe_gap: Mm, scribe_reveal: Mm, scribe_caulk: Mm) -> Mm:
     """At this station the strip fills from the case's edge to the wall, less the reveal and the caulk.
 
@@ -28,19 +28,19 @@ def strip_width_here(scribe_gap: Mm, scribe_reveal: Mm, scribe_caulk: Mm) -> Mm:
     return width
 
 
-@rule(source="geometry", per="scribe_station")
+@rule(source="geometry", label="station along the scribe strip", per="scribe_station")
 def strip_station(scribe_at: Mm) -> Mm:
     """A station stands as far along the strip as was measured."""
     return scribe_at
 
 
-@rule(source="common practice", per="scribe")
+@rule(source="common practice", label="scribe strip width, cut", per="scribe")
 def strip_width_cut(each_strip_width_here: tuple[Mm | None, ...], increment: Mm) -> Mm:
     """The blank is ripped to the widest station, up to the shop's increment: scribing takes the rest off."""
     return snap_up(largest(*taken(each_strip_width_here)), increment)
 
 
-@rule(source="common practice", per="scribe")
+@rule(source="common practice", label="scribe strip length, cut", per="scribe")
 def strip_length_cut(each_strip_station: tuple[Mm | None, ...], increment: Mm) -> Mm:
     """The strip is as long as its last station, down to the shop's increment."""
     return snap_down(largest(*taken(each_strip_station)), increment)

@@ -10,7 +10,7 @@ from vasculum.core.reasons import snap_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="shelf")
+@rule(source="common practice", label="shelf length", per="shelf")
 def shelf_length(free_width: Mm, shelf_play: Mm) -> Mm:
     """A fitted shelf is the free width less its play on both sides.
 
@@ -35,7 +35,7 @@ def shelf_length_cut(shelf_length: Mm, increment: Mm) -> Mm:
     return snap_down(shelf_length, increment)
 
 
-@rule(source="common practice", per="shelf")
+@rule(source="common practice", label="shelf depth, cut", per="shelf")
 def shelf_depth_cut(free_depth: Mm, increment: Mm) -> Mm:
     """The shelf is as deep as is free, down to the shop's increment."""
     return snap_down(free_depth, increment)

@@ -11,7 +11,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, smallest, taken
 
 
-@rule(source="common practice", per="survey.width")
+@rule(source="common practice", label="narrowest width", per="survey.width")
 def governing_width(each_width: tuple[Mm | None, ...]) -> Mm:
     """The narrowest reading governs the width.
 
@@ -21,7 +21,7 @@ def governing_width(each_width: tuple[Mm | None, ...]) -> Mm:
     return smallest(*_at_least_one(each_width, "width", "left to right"))
 
 
-@rule(source="common practice", per="survey.height")
+@rule(source="common practice", label="lowest height", per="survey.height")
 def governing_height(each_height: tuple[Mm | None, ...]) -> Mm:
     """The lowest reading governs the height.
 
@@ -31,7 +31,7 @@ def governing_height(each_height: tuple[Mm | None, ...]) -> Mm:
     return smallest(*_at_least_one(each_height, "height", "from the floor up"))
 
 
-@rule(source="common practice", per="survey.depth")
+@rule(source="common practice", label="shallowest depth", per="survey.depth")
 def governing_depth(each_depth: tuple[Mm | None, ...]) -> Mm:
     """The shallowest reading governs the depth.
 
@@ -50,7 +50,7 @@ def _at_least_one(readings: tuple[Mm | None, ...], size: str, how: str) -> tuple
     return found
 
 
-@rule(source="common practice", per="survey.width")
+@rule(source="common practice", label="widest less narrowest", per="survey.width")
 def width_spread(each_width: tuple[Mm | None, ...]) -> Mm:
     """The spread is the widest reading less the narrowest."""
     found = _at_least_one(each_width, "width", "left to right")
@@ -63,43 +63,43 @@ def front_width(width: Mm) -> Mm:
     return width
 
 
-@rule(source="geometry", per="width_at.back")
+@rule(source="geometry", label="width at the back", per="width_at.back")
 def back_width(width: Mm) -> Mm:
     """A width taken at the back."""
     return width
 
 
-@rule(source="geometry", per="width_at.middle")
+@rule(source="geometry", label="width in the middle", per="width_at.middle")
 def middle_width(width: Mm) -> Mm:
     """A width taken in the middle."""
     return width
 
 
-@rule(source="geometry", per="width_at.front_low")
+@rule(source="geometry", label="width at the front, low", per="width_at.front_low")
 def front_low_width(width: Mm) -> Mm:
     """A width taken at the front, low."""
     return width
 
 
-@rule(source="geometry", per="width_at.front_high")
+@rule(source="geometry", label="width at the front, high", per="width_at.front_high")
 def front_high_width(width: Mm) -> Mm:
     """A width taken at the front, high."""
     return width
 
 
-@rule(source="geometry", per="width_at.back_low")
+@rule(source="geometry", label="width at the back, low", per="width_at.back_low")
 def back_low_width(width: Mm) -> Mm:
     """A width taken at the back, low."""
     return width
 
 
-@rule(source="geometry", per="width_at.back_high")
+@rule(source="geometry", label="width at the back, high", per="width_at.back_high")
 def back_high_width(width: Mm) -> Mm:
     """A width taken at the back, high."""
     return width
 
 
-@rule(source="common practice", per="survey.bulging")
+@rule(source="common practice", label="walls bulge in the middle by", per="survey.bulging")
 def width_bulge(
     each_front_width: tuple[Mm | None, ...],
     each_middle_width: tuple[Mm | None, ...],
@@ -113,7 +113,7 @@ def width_bulge(
     return ends / 2 - smallest(*taken(each_middle_width))
 
 
-@rule(source="common practice", per="survey.twisting")
+@rule(source="common practice", label="walls twist by", per="survey.twisting")
 def width_twist(
     each_front_low_width: tuple[Mm | None, ...],
     each_front_high_width: tuple[Mm | None, ...],
@@ -129,7 +129,7 @@ def width_twist(
     return front - back
 
 
-@rule(source="common practice", per="survey.tapered")
+@rule(source="common practice", label="width narrows towards the back by", per="survey.tapered")
 def width_taper(each_front_width: tuple[Mm | None, ...], each_back_width: tuple[Mm | None, ...]) -> Mm:
     """The taper is the narrowest width at the front less the narrowest at the back.
 
@@ -138,7 +138,7 @@ def width_taper(each_front_width: tuple[Mm | None, ...], each_back_width: tuple[
     return smallest(*taken(each_front_width)) - smallest(*taken(each_back_width))
 
 
-@rule(source="geometry", per="survey.diagonals")
+@rule(source="geometry", label="opening leans by", per="survey.diagonals")
 def lean(
     each_diagonal_rising_right: tuple[Mm | None, ...],
     each_diagonal_rising_left: tuple[Mm | None, ...],
@@ -153,31 +153,31 @@ def lean(
     return (rising_right * rising_right - rising_left * rising_left) / (4 * governing_width)
 
 
-@rule(source="common practice", per="survey.frame")
+@rule(source="common practice", label="width of the frame's hole", per="survey.frame")
 def frame_width(governing_width: Mm) -> Mm:
     """The face frame's opening is as wide as its narrowest reading."""
     return governing_width
 
 
-@rule(source="common practice", per="survey.frame")
+@rule(source="common practice", label="height of the frame's hole", per="survey.frame")
 def frame_height(governing_height: Mm) -> Mm:
     """The face frame's opening is as high as its lowest reading."""
     return governing_height
 
 
-@rule(source="common practice", per="survey.case")
+@rule(source="common practice", label="width of the inside", per="survey.case")
 def case_width(governing_width: Mm) -> Mm:
     """The inside of the case is as wide as its narrowest reading."""
     return governing_width
 
 
-@rule(source="common practice", per="survey.case_height")
+@rule(source="common practice", label="height of the inside", per="survey.case_height")
 def case_height(governing_height: Mm) -> Mm:
     """The inside of the case is as high as its lowest reading."""
     return governing_height
 
 
-@rule(source="common practice", per="survey.case_depth")
+@rule(source="common practice", label="depth of the inside as measured", per="survey.case_depth")
 def case_depth(governing_depth: Mm) -> Mm:
     """The case is as deep as its shallowest reading."""
     return governing_depth

@@ -9,7 +9,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.weights import weight_of
 
 
-@rule(source="geometry", per="drawer", unit="kg", judgement=True)
+@rule(source="geometry", label="weight of the box", per="drawer", unit="kg", judgement=True)
 def box_weight(
     side_length_cut: Mm,
     wall_height_cut: Mm,
@@ -36,13 +36,13 @@ def box_weight(
     )
 
 
-@rule(source="geometry", per="fronted", unit="kg", judgement=True)
+@rule(source="geometry", label="weight of the front", per="fronted", unit="kg", judgement=True)
 def front_weight(front_width_cut: Mm, front_height_cut: Mm, front_thickness: Mm, front_density: Fraction) -> float:
     """The front weighs its volume times its density."""
     return weight_of(front_width_cut * front_height_cut * front_thickness, front_density)
 
 
-@rule(source="geometry", per="divided.board", unit="kg", judgement=True)
+@rule(source="geometry", label="weight of a divider", per="divided.board", unit="kg", judgement=True)
 def divider_weight(
     divider_length_cut: Mm, divider_depth_cut: Mm, divider_thickness: Mm, divider_density: Fraction
 ) -> float:
@@ -50,13 +50,13 @@ def divider_weight(
     return weight_of(divider_length_cut * divider_depth_cut * divider_thickness, divider_density)
 
 
-@rule(source="geometry", per="drawer", unit="kg", judgement=True)
+@rule(source="geometry", label="weight carried in", per="drawer", unit="kg", judgement=True)
 def carried_weight(box_weight: float, front_weight: float = 0.0, contents_weight: Fraction | None = None) -> float:
     """Carried in, a drawer weighs its box, its front and what stays in it."""
     return box_weight + front_weight + (0.0 if contents_weight is None else float(contents_weight))
 
 
-@rule(source="common practice", per="rated", unit="share", judgement=True)
+@rule(source="common practice", label="load of the runners", per="rated", unit="share", judgement=True)
 def runner_load(carried_weight: float, runner_rating: Fraction) -> float:
     """Of its rating a pair of runners carries what drawer, front and contents weigh.
 

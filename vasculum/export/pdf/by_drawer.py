@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator
 from typing import NamedTuple
 
-from reportlab.platypus import Flowable, KeepTogether, Paragraph
+from reportlab.platypus import Flowable, Paragraph
 
 from vasculum.export.pdf.page import Cell, table
-from vasculum.export.pdf.type import BIG, FINE, SECTION, said
+from vasculum.export.pdf.type import BIG, FINE, said, said_with
 from vasculum.plan.telling.solution import Shown
 
 MOST_COLUMNS = 6
@@ -23,7 +23,7 @@ class Line(NamedTuple):
     note: str = ""
 
 
-def by_drawer(title: str, lines: Iterable[Line]) -> Iterator[Flowable]:
+def by_drawer(lines: Iterable[Line]) -> Iterator[Flowable]:
     """The sizes of several drawers: a row for each size, a column for each drawer, in as many tables as it takes."""
     found: dict[str, dict[str, Line]] = {}
     for line in lines:
@@ -33,17 +33,21 @@ def by_drawer(title: str, lines: Iterable[Line]) -> Iterator[Flowable]:
     columns = -(-len(drawers) // tables) or 1
     for start in range(0, len(drawers), columns):
         some = drawers[start : start + columns]
-        rows: list[list[Cell]] = [
-            [said(what, FINE), *(_cell(row.get(drawer)) for drawer in some)]
-            for what, row in found.items()
-            if any(drawer in row for drawer in some)
-        ]
+        rows = [_row(what, [row.get(drawer) for drawer in some]) for what, row in found.items()]
         widths = (3.4, *(1.6 for _ in some))
-        yield KeepTogether([said(title, SECTION), table(("", *some), rows, widths)])
+        yield table(("", *some), [row for row in rows if len(row) > 1], widths)
+
+
+def _row(what: str, lines: list[Line | None]) -> list[Cell]:
+    """What all of them have alike stands once, unless each is written to; nothing where none has it."""
+    first = lines[0]
+    if first is not None and not first.note and all(line and line.size == first.size for line in lines):
+        alike = f"{first.size.other}{', all alike' if len(lines) > 1 else ''}"
+        return [said(what, FINE), said_with(first.size.text, alike)]
+    return [said(what, FINE), *map(_cell, lines)] if any(lines) else [""]
 
 
 def _cell(line: Line | None) -> list[Paragraph]:
     if line is None:
         return []
-    notes = [said(line.note, FINE)] if line.note else []
-    return [said(line.size.text, BIG), said(line.size.other, FINE), *notes]
+    return [said(line.size.text, BIG), said(f"{line.size.other} {line.note}".rstrip(), FINE)]

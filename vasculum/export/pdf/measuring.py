@@ -10,8 +10,9 @@ from reportlab.platypus import Flowable, KeepTogether, Spacer, Table, TableStyle
 
 from vasculum.drawing.stations import front_stations, top_stations
 from vasculum.export.pdf.drawing import Drawing
-from vasculum.export.pdf.page import WIDTH, built
+from vasculum.export.pdf.page import built, paper_of
 from vasculum.export.pdf.type import CELL, FINE, HAIRLINE, HEAD, SECTION, TITLE, register_fonts, said
+from vasculum.plan.document import PaperSize
 from vasculum.plan.document.settings import SettingShown
 from vasculum.plan.document.stations import station_groups
 
@@ -39,13 +40,15 @@ PIECES = (
 )
 
 
-def measuring_sheet(setting: SettingShown) -> bytes:
+def measuring_sheet(setting: SettingShown, size: PaperSize = "A4") -> bytes:
     """Where the tape goes in such a space, boxes to write in, what to look for there, and the pieces in hand."""
     register_fonts()
+    paper = paper_of(size)
+    half = paper.inner_width / 2
     groups = [group for group in station_groups() if group.what == setting.what and group.survey == "case"]
     hints = [said(f"{group.title}. {group.hint}") for group in groups]
     frame = [said("With a face frame", SECTION), _boxes(FRAME)] if setting.may_be_framed else []
-    pictures = Table([[Drawing(front_stations(), WIDTH / 2), Drawing(top_stations(), WIDTH / 2)]])
+    pictures = Table([[Drawing(front_stations(), half), Drawing(top_stations(), half)]])
     story: list[Flowable] = [
         said(f"Measuring sheet: {setting.title.lower()}", TITLE),
         said(
@@ -68,7 +71,7 @@ def measuring_sheet(setting: SettingShown) -> bytes:
             "Anything else in the way: draw it above, and write how far it stands in, from where, and how high.", FINE
         ),
     ]
-    return built(story, "Measuring sheet", "Measuring sheet")
+    return built(story, "Measuring sheet", "Measuring sheet", paper)
 
 
 def _in_the_way(setting: SettingShown) -> list[tuple[str, ...]]:
@@ -85,7 +88,7 @@ def _boxes(rows: Sequence[tuple[str, ...]]) -> Table:
     is_written = [not any(row[1:]) for row in rows]
     made = Table(
         cells,
-        colWidths=[WIDTH * s for s in (0.28, 0.24, 0.24, 0.24)],
+        colWidths=["28%", "24%", "24%", "24%"],
         rowHeights=[
             None if len(row[0]) > 30 else 11 * mm if w else 6.5 * mm for row, w in zip(rows, is_written, strict=True)
         ],

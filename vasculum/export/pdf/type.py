@@ -48,11 +48,21 @@ FINE = _style("fine", 9.5)
 HEAD = _style("head", 10, BOLD)
 TITLE = _style("title", 22, SERIF, (0, 4))
 SECTION = _style("section", 15, SERIF, (10, 5))
-SECTION.keepWithNext = 1
 
 
 def said(text: str, style: ParagraphStyle = BODY) -> Paragraph:
     """A paragraph of plain text, its fractions set as fractions; a sign that its face lacks stands in the sans."""
+    return Paragraph(_marked_up(text, style), style)
+
+
+def said_with(text: str, beside: str, style: ParagraphStyle | None = None) -> Paragraph:
+    """A figure, large, and what goes with it in fine type on the same line."""
+    style = style or BIG
+    fine = f'<font name="{SANS}" size="{FINE.fontSize}">{_marked_up(beside, FINE)}</font>'
+    return Paragraph(f"{_marked_up(text, style)} {fine}", style)
+
+
+def _marked_up(text: str, style: ParagraphStyle) -> str:
     size = style.fontSize * SMALL
 
     def fraction(match: re.Match[str]) -> str:
@@ -65,7 +75,7 @@ def said(text: str, style: ParagraphStyle = BODY) -> Paragraph:
         run if is_there else f'<font name="{BOLD}">{run}</font>'
         for is_there, run in _faces(printable(text), style.fontName)
     )
-    return Paragraph(_FRACTION.sub(fraction, runs), style)
+    return _FRACTION.sub(fraction, runs)
 
 
 def _faces(text: str, face: str) -> Iterator[tuple[bool, str]]:

@@ -359,6 +359,9 @@ class Library(Model):
     bands: Annotated[dict[Id, Band], Field(max_length=200)] = {}
 
 
+PaperSize = Literal["A4", "Letter"]
+
+
 class Plan(Model):
     """A plan, whole: `solve` needs nothing else."""
 
@@ -372,6 +375,8 @@ class Plan(Model):
     next_id: Annotated[int, Field(ge=1, le=999_999_999)]
     """Every id's number is below this; it only grows."""
     units: Units = Units()
+    paper: PaperSize | None = None
+    """What it is printed on; nothing where nobody said: `printed_on` tells."""
     choices: Choices = {}
     spaces: Annotated[dict[Id, Space], Field(max_length=100)]
     space_order: Annotated[list[Id], Field(max_length=100)]
@@ -405,6 +410,11 @@ class Plan(Model):
             "library/boards": self.library.boards,
             "library/bands": self.library.bands,
         }
+
+    @property
+    def printed_on(self) -> PaperSize:
+        """The paper that was chosen; Letter goes with inches, A4 with millimetres (common practice)."""
+        return self.paper or ("Letter" if self.units.length == "in" else "A4")
 
     def length(self, text: str) -> Mm:
         """The exact length of a text of this plan."""

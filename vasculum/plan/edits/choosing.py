@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from typing import Annotated, Literal
 
 from pydantic import Field
 
+from vasculum.core.catalogue import the_catalogue
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.tables import Mattress, choosables, mattresses, tools
 from vasculum.core.weights import kept_weight
@@ -15,6 +16,7 @@ from vasculum.plan.document.choices import NUMBERS
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, as_kept, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.weighing import runner_chosen
 
 
 class Choose(Act):
@@ -59,6 +61,28 @@ class Choose(Act):
         if kind == "weight":
             return kept_weight(value, plan.units.length)
         return value
+
+
+class Carry(Act):
+    """A system of runners for the plan, or for one space or place: a row that the plan has, else the stock one."""
+
+    do: Literal["carry"]
+    at: Named | None = as_usual(None)
+    system: Named
+
+    def told(self, now: SolvedPlan) -> str:
+        """The system, by its title."""
+        kind = the_catalogue().known.get(f"runner.{self.system}")
+        return f"Runner: {kind.title if kind else self.system}"
+
+    def steps(self, now: SolvedPlan) -> Iterable[PatchStep]:
+        """The row where it is new, and its choice.
+
+        Raises:
+            NoSuchQuantity: ``no-such-runner``.
+        """
+        where, _ = _choices_at(now.plan, self.at)
+        return runner_chosen(now.plan, self.system, where)
 
 
 class AsInThePlan(Act):

@@ -8,7 +8,7 @@ from typing import Literal
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.plan.document import Plan, Setting, Space
 from vasculum.plan.document.patching import PatchStep
-from vasculum.plan.edits.acts import Act, Named, Numbers, gone, put
+from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
 from vasculum.plan.edits.layout import KIND_NAMES, below
 from vasculum.plan.edits.mirroring import mirrored_space
 from vasculum.plan.laying.solving import SolvedPlan
@@ -40,6 +40,35 @@ class AddSpace(Act):
             "choices": {"carcass": "new"} if self.what == "unit" else {},
         })  # fmt: skip
         yield put("/space_order/-", space)
+        yield numbers.given()
+
+
+class CopySpace(Act):
+    """A space once more, to be measured by itself: laid out and made alike, its readings empty."""
+
+    do: Literal["copy-space"]
+    space: Named
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{space_of(now.plan, self.space).name}, once more"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Its surveys, places and choices; what was read, stands in the way or was scribed there is left out."""
+        plan, space, numbers = now.plan, space_of(now.plan, self.space), Numbers(now.plan)
+        surveys = {one: numbers.fresh("survey") for one in (space.frame, space.case) if one is not None}
+        places = {one: numbers.fresh("place") for one in below(plan, space.holds)}
+        for old, new in surveys.items():
+            yield put(f"/surveys/{new}", dumped(plan.surveys[old]))
+        for old, new in places.items():
+            place = plan.places[old]
+            yield put(f"/places/{new}", dumped(place) | {"children": [places[child] for child in place.children]})
+        copy = numbers.fresh("space")
+        yield put(f"/spaces/{copy}", dumped(space) | {
+            "name": f"{space.name}, once more"[:120], "holds": places[space.holds],
+            "frame": surveys[space.frame] if space.frame else None, "case": surveys[space.case],
+        })  # fmt: skip
+        yield put("/space_order/-", copy)
         yield numbers.given()
 
 

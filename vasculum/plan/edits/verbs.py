@@ -9,24 +9,25 @@ from pydantic import Field
 
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
-from vasculum.plan.edits.choosing import AsInThePlan, Choose, Have, LieOn
+from vasculum.plan.edits.choosing import AsInThePlan, Carry, Choose, Have, LieOn
 from vasculum.plan.edits.dragging import Drag, Push
 from vasculum.plan.edits.fields import Change, Enter
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
-from vasculum.plan.edits.spaces import AddSpace, Mirror, TakeSpaceOut
+from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
 from vasculum.plan.edits.stocking import AddStock, MeasureRunner, TakeStockOut
+from vasculum.plan.edits.typing_over import TypeOver
 from vasculum.plan.laying.solving import SolvedPlan
 
 Verb = Annotated[
-    Change | Enter | Choose | AsInThePlan | LieOn | Have
+    Change | Enter | Choose | Carry | AsInThePlan | LieOn | Have
     | Split | Copy | TakeOut | Hold | SizeTo | SizeBy | SizeAll | Graduate | Drag
-    | AddSpace | TakeSpaceOut | Mirror | Measure | CutAs
+    | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
     | AddScribe | TakeScribeAway | AddStation
-    | AddStock | TakeStockOut | MeasureRunner,
+    | AddStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),
 ]  # fmt: skip
 """One act, told apart by ``do``."""

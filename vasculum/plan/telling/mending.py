@@ -20,7 +20,7 @@ class Mend(Model):
     """A field that decides what a finding speaks of."""
 
     key: str
-    """A reading, or a choice of the plan or one of its places."""
+    """A reading, a size of a survey that was not read yet, or a choice of the plan or one of its places."""
     label: str
     group: str
     """The group of the choice; empty for a reading."""
@@ -51,13 +51,14 @@ def mends_of(plan: SolvedPlan, keys: Iterable[Key]) -> list[Mend]:
 def _is_said(plan: Plan, field: Key) -> bool:
     """Whether a person has said it, other than what the program starts with; a row of the library is always one."""
     place, name = field
-    if place in plan.readings:
+    if place in plan.readings or place in plan.surveys:
         return True
     own = plan.places.get(place) or plan.spaces.get(place) or plan
     one, said = choosables(plan.defaults_edition)[name], own.choices.get(name)
     return said is not None and one.kind not in ROWS and said != one.default(plan.defaults_system)
 
 
+GOVERNING = "governing_"
 ROWS = ("sheet", "band", "board", "runner")
 
 
@@ -67,6 +68,10 @@ def _fields(plan: Plan, key: Key, task: Task | None) -> Iterator[Key]:
     known = choosables(plan.defaults_edition)
     if place in plan.readings:
         yield key
+    elif place in plan.surveys and name.startswith(GOVERNING):
+        of = name.removeprefix(GOVERNING)
+        if not any(one.survey == place and one.of == of for one in plan.readings.values()):
+            yield place, of
     elif task is None:
         yield from ((place, choice) for choice in choices_behind(name) if choice in known)
     else:
@@ -82,7 +87,8 @@ def _chosen_at(plan: Plan, place: str, name: str) -> str:
 
 def _mend(plan: Plan, field: Key) -> Mend:
     place, name = field
-    if place in plan.readings:
-        return Mend(key=key_text(field), label=place_name(plan, place), group="")
+    if place in plan.readings or place in plan.surveys:
+        label = place_name(plan, place) if place in plan.readings else name
+        return Mend(key=key_text(field), label=label, group="")
     group = choosables(plan.defaults_edition)[name].group
     return Mend(key=key_text(field), label=label_of(name, plan.defaults_edition), group=group)

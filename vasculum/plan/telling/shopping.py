@@ -93,7 +93,8 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
             count = shopping.how_many(wanted, plan.plan.length(sheet.length) * plan.plan.length(sheet.width))
             buy, cost = f"{count} of {sheet.length} × {sheet.width}", _cost(count, sheet.price)
         whole = shopping.show_area(wanted, unit)
-        need = f"{len(of_it)} parts, {shopping.show_area(area, unit)}; with {percent} % {whole}"
+        parts = "1 part" if len(of_it) == 1 else f"{len(of_it)} parts"
+        need = f"{parts}, {shopping.show_area(area, unit)}; with {percent} % {whole}"
         yield _Line(sheet.name, need, buy, cost, tuple(key for piece in of_it for key in (piece.length, piece.width)))
 
 

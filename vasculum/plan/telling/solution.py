@@ -5,7 +5,7 @@ These models are the answer of ``vasculum solve --json`` and of the web: facts b
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from fractions import Fraction
 from functools import lru_cache
 from typing import Any, Literal
@@ -135,6 +135,8 @@ class FindingShown(Model):
     keys: list[str]
     pieces: list[str]
     """Of a meeting: the pieces that meet."""
+    group: int = as_usual(0)
+    """Findings of one number are shown as one line, the first of them and how many more there are like it."""
     mends: list[Mend] = as_usual([])
     """The fields that decide it: what a person has said first, then the nearest; a note has none."""
 
@@ -416,14 +418,24 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
     return sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
 
 
+def alike(findings: Iterable[FindingShown]) -> list[list[FindingShown]]:
+    """The same finding at the same places together, so that one line can stand for all: five meetings of one box."""
+    found: dict[tuple[Severity, str, str], list[FindingShown]] = {}
+    for one in findings:
+        found.setdefault((one.severity, one.code, one.place_name), []).append(one)
+    return list(found.values())
+
+
 def _told(plan: SolvedPlan, proof: Proof | None) -> list[FindingShown]:
     """Every finding; what stops or wants attention with the fields that decide it."""
-    return [
-        one.model_copy(update={"mends": mends_of(plan, map(read_key, one.keys))})
-        if one.severity in ("stop", "attention")
-        else one
-        for one in findings_of(plan, proof)
-    ]
+    told = []
+    for at, group in enumerate(alike(findings_of(plan, proof))):
+        for one in group:
+            more: dict[str, object] = {"group": at}
+            if one.severity in ("stop", "attention"):
+                more["mends"] = mends_of(plan, map(read_key, one.keys))
+            told.append(one.model_copy(update=more))
+    return sorted(told, key=lambda one: _ORDER[one.severity])
 
 
 def _as_one(found: Mapping[str, FindingShown]) -> FindingShown:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from vasculum.core.catalogue import the_catalogue
+from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.flow import Alternative
 from vasculum.core.tables import stock_runners, tools
 from vasculum.plan.document import Model, Plan
@@ -114,24 +115,29 @@ def _choices(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:
     for kind in the_catalogue().alternatives(family):
         value = kind.partition(".")[2]
         if family == "runner":
-            yield kind, _runner(plan, value)
+            row = plan.library.runners[nearest_choice([plan.choices], "runner") or ""]
+            yield kind, [] if row.kind == value else runner_chosen(plan, value, "/choices")
         else:
             now = chosen(plan, [plan.choices], family)
             yield kind, [] if value == now else [PatchStep(op="add", path=f"/choices/{family}", value=value)]
 
 
-def _runner(plan: Plan, system: str) -> list[PatchStep]:
-    """A row of that system that the plan has, or the stock one of its units."""
-    rows = plan.library.runners
-    if rows[nearest_choice([plan.choices], "runner") or ""].kind == system:
-        return []
-    own = next((id_ for id_, row in rows.items() if row.kind == system), None)
+def runner_chosen(plan: Plan, system: str, where: str) -> list[PatchStep]:
+    """A row of that system that the plan has, or the stock one of its units, chosen among the choices at a path.
+
+    Raises:
+        NoSuchQuantity: ``no-such-runner`` where there is no such system.
+    """
+    own = next((id_ for id_, row in plan.library.runners.items() if row.kind == system), None)
     if own is not None:
-        return [PatchStep(op="add", path="/choices/runner", value=own)]
-    stock = next(row for row in stock_runners() if row.kind == system and row.system == plan.defaults_system)
+        return [PatchStep(op="add", path=f"{where}/runner", value=own)]
+    of_unit = (row for row in stock_runners() if row.kind == system and row.system == plan.defaults_system)
+    stock = next(of_unit, None)
+    if stock is None:
+        raise NoSuchQuantity("no-such-runner", f"There is no runner of the kind {system!r}.")
     id_ = f"runner-{plan.next_id}"
     return [
         PatchStep(op="add", path=f"/library/runners/{id_}", value=runner_row(stock)),
-        PatchStep(op="add", path="/choices/runner", value=id_),
+        PatchStep(op="add", path=f"{where}/runner", value=id_),
         PatchStep(op="replace", path="/next_id", value=plan.next_id + 1),
     ]

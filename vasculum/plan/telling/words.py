@@ -8,15 +8,18 @@ from functools import cache
 from typing import Any
 
 from vasculum.core.catalogue import the_catalogue
+from vasculum.core.errors import Unwired
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit, show, show_other, show_with_unit
 from vasculum.core.tables import choosables
 from vasculum.core.weights import show_weight
 from vasculum.plan.document import Plan, Reading
-from vasculum.plan.laying.places import PLAN, THICKNESS_OF_SHEET
+from vasculum.plan.laying.places import PLAN
 from vasculum.plan.making.pieces import Piece
 
-_ENDINGS = (("_cut", ", cut"), ("_built", ", as it comes out"), ("_here", " here"))
+_ENDINGS = (
+    ("_cut", ", cut"), ("_built", ", as it comes out"), ("_here", " at this station"), ("*", ", of all"),
+)  # fmt: skip
 OF_A_RUNNER = ("runner_height", "runner_rating", "runner_case_holes", "runner_box_holes")
 GIVEN_SIZES = {
     "increment": "shop increment",
@@ -24,14 +27,41 @@ GIVEN_SIZES = {
     "runner_side_clearance": "runner clearance, one side",
     "runner_stock_lengths": "stock lengths of the runner",
     "runner_metal": "thickness of the runner's metal",
-    "set_back": "set-back",
-    **{name: name.replace("_", " ") for name in THICKNESS_OF_SHEET.values()},
-    **{
-        name: name.replace("_", " ")
-        for name in ("runner_height", "runner_rating", "runner_case_holes", "runner_box_holes")
-    },
+    "side_thickness": "side thickness",
+    "box_front_thickness": "box front thickness",
+    "box_back_thickness": "box back thickness",
+    "bottom_thickness": "bottom thickness",
+    "front_thickness": "front thickness",
+    "divider_thickness": "divider thickness",
+    "case_thickness": "case thickness",
+    "case_back_thickness": "case back thickness",
+    "worktop_thickness": "thickness of the top on the case",
+    "runner_height": "runner height",
+    "runner_rating": "rating of a pair of runners",
+    "runner_case_holes": "holes of the member in the case",
+    "runner_box_holes": "holes of the member on the box",
+    "width": "width",
+    "height": "height",
+    "depth": "depth",
+    "diagonal_rising_right": "diagonal, rising right",
+    "diagonal_rising_left": "diagonal, rising left",
+    "row_share": "shares of the row or column",
+    "wanted_row_size": "size of the row or column",
+    "grade": "number in a graduated column",
+    "grade_step": "step of a graduated column",
+    "scribe_at": "station along the scribe strip",
+    "scribe_gap": "gap behind the scribe strip at this station",
+    "projection": "stands in by",
+    "projection_above": "stands in by, at its upper end",
+    "begins_from_floor": "its lower end above the floor",
+    "ends_from_floor": "its upper end above the floor",
+    "begins_from_front": "begins behind the front",
+    "begins_from_left": "begins, from the left",
+    "stretch_up": "how high it is",
+    "stretch_across": "how wide it is",
+    "stretch_deep": "how deep it is",
 }
-"""Sizes that come with a row of the library, and the shop's own."""
+"""What no rule gives: rows of the library, readings, wishes, things in the way, and the shop's own."""
 
 
 NOT_YET = "not yet"
@@ -42,17 +72,33 @@ NEWTONS_IN_LBF = 4.448_221_615
 
 @cache
 def label_of(name: str, edition: str) -> str:
-    """A quantity's name in plain words, as an edition of the defaults has it: ``gap_cut`` → *gap, cut*."""
+    """What a woodworker calls a quantity: as its choice or its rule says, or its row of the library.
+
+    What is cut or built of a size is called after it: ``gap_cut`` → *gap, cut*.
+
+    Raises:
+        Unwired: where nobody says what it is called.
+    """
+    known, said = choosables(edition), the_catalogue().labels
     if name in GIVEN_SIZES:
         return GIVEN_SIZES[name]
-    known = choosables(edition)
+    if name in said:
+        return said[name]
     if name in known:
         title = known[name].title
         return title[0].lower() + title[1:]
     for ending, words in _ENDINGS:
         if name.endswith(ending):
             return label_of(name.removesuffix(ending), edition) + words
-    return name.replace("_", " ")
+    if name.endswith("_density"):
+        return f"density of {label_of(name.removesuffix('density') + 'sheet', edition)}"
+    if name.endswith("_band_thickness"):
+        return f"thickness of the {label_of(name.removesuffix('_thickness'), edition)}"
+    if name in the_catalogue().checks:
+        (first, *_) = the_catalogue().checks[name].values()
+        sentence = first.sentence.rstrip(".")
+        return sentence[0].lower() + sentence[1:]
+    raise Unwired(f"nobody says what {name} is called")
 
 
 def place_name(plan: Plan, place: str) -> str:

@@ -6,14 +6,14 @@ import { answered, client, type Part } from '../../api/client'
 import { useUnprintable } from '../../api/queries'
 import { Fractions, Num } from '../../lengths/Num'
 import { Panel } from '../../panels/Panel'
-import { change } from '../../plan/acts'
+import { change, put } from '../../plan/acts'
 import { tintOf } from '../../plan/layout'
 import { useSection } from '../../plan/onScreen'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
-import { GROUPINGS, type Grouping, grouped } from './grouping'
+import { GROUPINGS, type Grouping, grouped, holding } from './grouping'
 import { ShoppingList } from './ShoppingList'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
@@ -88,7 +88,37 @@ function Printing() {
           Print pack (PDF), revision {plan.revision}
         </a>
       </p>
+      <PaperChoice />
     </Panel>
+  )
+}
+
+const PAPERS = { '': 'Paper that goes with the unit', A4: 'A4', Letter: 'Letter' }
+
+function PaperChoice() {
+  const { act } = useCommands()
+  const { paper } = usePlan().plan.document
+  return (
+    <Form.Select
+      size="sm"
+      className="w-auto"
+      aria-label="Paper"
+      data-field="paper"
+      value={paper ?? ''}
+      onChange={(event) =>
+        act(
+          put('/paper', event.target.value || null),
+          `Printed on ${event.target.value || 'what goes with the unit'}`,
+          'paper',
+        )
+      }
+    >
+      {Object.entries(PAPERS).map(([value, title]) => (
+        <option key={value} value={value}>
+          {title}
+        </option>
+      ))}
+    </Form.Select>
   )
 }
 
@@ -125,9 +155,11 @@ function StillAssumed() {
 function PartsList() {
   const all = useSection('parts')
   const [by, setBy] = useState<Grouping>('listed')
+  const [wanted, setWanted] = useState('')
   const travels = useSection('travels')
   const { plan } = usePlan()
   const count = all.reduce((sum, part) => sum + part.count, 0)
+  const shown = holding(all, wanted)
   return (
     <Panel
       id="parts"
@@ -139,6 +171,15 @@ function PartsList() {
     >
       <div className="d-flex flex-wrap align-items-center gap-2">
         <p className="lead-in mb-0 me-auto">Press a part to draw it, a size for its reasons.</p>
+        <Form.Control
+          size="sm"
+          type="search"
+          className="find-part"
+          aria-label="Find parts"
+          placeholder="Find: mark, name, drawer"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+        />
         <Form.Select
           size="sm"
           className="w-auto"
@@ -153,7 +194,8 @@ function PartsList() {
           ))}
         </Form.Select>
       </div>
-      {grouped(all, by).map(({ title, number, parts }) => (
+      {shown.length === 0 && <p>No part has these words.</p>}
+      {grouped(shown, by).map(({ title, number, parts }) => (
         <section key={`${number} ${title}`} aria-label={number > 0 ? `${number} ${title}` : title}>
           {by !== 'listed' && (
             <h3 className="h5 mt-3">

@@ -12,7 +12,7 @@ export function ShoppingList() {
     <Panel id="shopping" says={<Fractions>{`${counted(lines.length)}${total && `, ${total}`}`}</Fractions>}>
       <div className="d-flex flex-wrap align-items-center justify-content-end gap-2">
         <a className="btn btn-sm btn-outline-secondary" href={`/api/plans/${plan.id}/files/shopping.csv`}>
-          Shopping (CSV)
+          To buy (CSV)
         </a>
       </div>
       <table className="figures shopping">

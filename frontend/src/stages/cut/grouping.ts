@@ -16,6 +16,19 @@ interface Group {
   parts: Part[]
 }
 
+/** The parts in which every word is found: in mark, name, stock, drawer, size, or how they are worked. */
+export function holding(parts: Part[], words: string): Part[] {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean)
+  return parts.filter((part) => {
+    const sizes = [part.length, part.width, part.thickness].map((size) => size.value?.text ?? '')
+    const cells = part.places.flatMap((name, at) => [name, `${part.numbers[at] || ''}`])
+    const worked = part.joinery.map((one) => one.text)
+    const said = [...part.marks, part.name, part.material, ...cells, ...sizes, ...worked]
+    const told = said.map((one) => one.toLowerCase())
+    return wanted.every((word) => told.some((one) => (word.length > 2 ? one.includes(word) : one === word)))
+  })
+}
+
 /** The parts in groups, in the order in which they come; by drawer, a row that serves several is shared out to them. */
 export function grouped(parts: Part[], by: Grouping): Group[] {
   const groups = new Map<string, Group>()

@@ -14,6 +14,8 @@ type Choosable = Schemas['ChoosableShown']
 
 const FAMILIES = ['joint', 'back', 'bottom', 'front', 'surplus', 'pull', 'face']
 const WRITTEN = ['weight', 'count', 'ratio']
+/** Before a system of runners, among rows of the library. */
+const SYSTEM = 'system '
 
 /** Where this one differs from the plan: each difference can be changed, and one press goes back. */
 export function Differences({ place }: { place: Place }) {
@@ -139,6 +141,8 @@ interface OptionsProps {
 /** The sheets, runners or alternatives that may be chosen instead. */
 function Options({ of, own, usual, onChoose }: OptionsProps) {
   const { plan } = usePlan()
+  const { act } = useCommands()
+  const { chosenPlace } = useSelection()
   const catalogue = useCatalogue()
   const { sheets = {}, runners = {}, bands = {} } = plan.document.library
   const rows: Record<string, { name: string }> =
@@ -148,6 +152,11 @@ function Options({ of, own, usual, onChoose }: OptionsProps) {
         .filter((one) => one.family === of.kind)
         .map((one) => [one.value, one.title])
     : Object.entries(rows).map(([id, row]) => [id, row.name])
+  /** Systems that no row of the plan is of: choosing one brings its stock row in. */
+  const has = new Set(Object.values(runners).map((row) => row.kind))
+  const more = (catalogue.data?.alternatives ?? []).filter(
+    (one) => of.kind === 'runner' && one.family === 'runner' && !has.has(one.value as never),
+  )
   const usualTitle =
     options.find(([value]) => value === usual)?.[1] ??
     { back: 'as at the front', band: 'none' }[of.kind] ??
@@ -156,12 +165,21 @@ function Options({ of, own, usual, onChoose }: OptionsProps) {
     <Form.Select
       id={`differs-${of.name}`}
       value={own ?? ''}
-      onChange={(event) => onChoose(event.target.value || null)}
+      onChange={({ target: { value } }) =>
+        value.startsWith(SYSTEM)
+          ? act({ do: 'carry', at: chosenPlace, system: value.slice(SYSTEM.length) })
+          : onChoose(value || null)
+      }
     >
       <option value="">as in the plan: {usualTitle}</option>
       {options.map(([value, title]) => (
         <option key={value} value={value}>
           {title}
+        </option>
+      ))}
+      {more.map((one) => (
+        <option key={one.value} value={SYSTEM + one.value}>
+          {one.title}
         </option>
       ))}
     </Form.Select>

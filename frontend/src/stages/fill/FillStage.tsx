@@ -3,6 +3,7 @@ import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import Form from 'react-bootstrap/Form'
 import { NOT_YET, Num } from '../../lengths/Num'
 import { Panel } from '../../panels/Panel'
+import { actsOf } from '../../plan/cellActs'
 import { type Place, parentOf, tintOf, walk } from '../../plan/layout'
 import { useQuantities } from '../../plan/onScreen'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
@@ -96,42 +97,21 @@ function Chosen() {
   return (
     <>
       <Panel id="place" title={place.name} says={told(place)}>
-        <ButtonGroup className="flex-wrap mb-2">
-          <Button
-            variant="outline-primary"
-            onClick={() => act({ do: 'split', place: chosenPlace, into: 'rows' })}
-          >
-            Split into rows
-          </Button>
-          <Button
-            variant="outline-primary"
-            onClick={() => act({ do: 'split', place: chosenPlace, into: 'columns' })}
-          >
-            Split into columns
-          </Button>
-        </ButtonGroup>{' '}
-        {parent !== null && (
-          <ButtonGroup className="flex-wrap mb-2">
-            <Button
-              variant="outline-secondary"
-              onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'share' })}
-            >
-              Make equal
-            </Button>
-            <Button
-              variant="outline-secondary"
-              onClick={() => act({ do: 'size-all', place: chosenPlace, by: 'graduated' })}
-            >
-              Graduate
-            </Button>
-            <Button variant="outline-secondary" onClick={() => act({ do: 'copy', place: chosenPlace })}>
-              Copy beside
-            </Button>
-            <Button variant="outline-secondary" onClick={() => act({ do: 'take-out', place: chosenPlace })}>
-              Take out
-            </Button>
+        {[false, true].map((isOfPart) => (
+          <ButtonGroup key={String(isOfPart)} className="flex-wrap mb-2 me-1">
+            {actsOf(document, chosenPlace)
+              .filter((one) => one.isOfPart === isOfPart)
+              .map((one) => (
+                <Button
+                  key={one.title}
+                  variant={isOfPart ? 'outline-secondary' : 'outline-primary'}
+                  onClick={() => act(one.act(chosenPlace))}
+                >
+                  {one.title}
+                </Button>
+              ))}
           </ButtonGroup>
-        )}
+        ))}
         {!isSplit && <Holds place={place} />}
         {parent !== null && <Wish place={place} parent={document.places[parent]} />}
         {isSplit && <SplitFields place={place} />}

@@ -1,14 +1,15 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useRef } from 'react'
 import Button from 'react-bootstrap/Button'
 import { answered, client, type Schemas } from '../../api/client'
 import { useCatalogue } from '../../api/queries'
+import { useSeen } from '../../app/useSeen'
 import { Fractions } from '../../lengths/Num'
+import { setOpen, useOpen } from '../../panels/open'
 import { change } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { useChosen } from './chosen'
 import { AlternativePicture } from './Pictures'
-import { useSeen } from './useSeen'
 
 /** One family of alternatives, for the plan or one of its spaces: the chosen one large, the others one press away. */
 export function Alternatives({ family, place }: { family: string; place?: string }) {
@@ -19,7 +20,7 @@ export function Alternatives({ family, place }: { family: string; place?: string
   const { weighed, isOfNow } = useWeighed(family, useSeen(own))
   const all = inOrder(catalogue.data?.alternatives.filter((one) => one.family === family) ?? [], weighed)
   const chosen = useChosen(family, place)
-  const [isOpen, setIsOpen] = useState(false)
+  const isOpen = useOpen(`others-${family}`)
   const now = all.find((one) => one.value === chosen)
   const costOf = (one: Schemas['AlternativeShown']) => weighed?.find((other) => other.kind === one.kind)
   /** A runner is chosen by a row of the library, which the program picks or adds. */
@@ -50,7 +51,7 @@ export function Alternatives({ family, place }: { family: string; place?: string
         variant="outline-secondary"
         className="discloses"
         aria-expanded={isOpen}
-        onClick={() => setIsOpen(!isOpen)}
+        onClick={() => setOpen(`others-${family}`, !isOpen)}
       >
         {isOpen ? 'Shut the others' : `Others (${Math.max(all.length - 1, 0)})`}
       </Button>
@@ -114,7 +115,9 @@ function Cost({ of }: { of: Schemas['WeighedShown'] | undefined }) {
   )
 }
 
-const signed = (by: number, what: string) => by !== 0 && `${by > 0 ? '+' : '−'}${Math.abs(by)} ${what}`
+/** How many more or fewer: *+1 part*, *−2 parts*. */
+const signed = (by: number, what: string) =>
+  by !== 0 && `${by > 0 ? '+' : '−'}${Math.abs(by)} ${Math.abs(by) === 1 ? what.replace(/s$/, '') : what}`
 
 /** What another one would change: only what differs from the chosen one. */
 function Against({

@@ -8,7 +8,6 @@ import { put } from '../../plan/acts'
 import { cellsOf } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
-import { useLabel } from '../../reasons/labels'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { Value } from '../../reasons/Value'
@@ -21,10 +20,10 @@ import { RunnerLibrary } from './RunnerLibrary'
 import { Tools } from './Tools'
 
 const FIGURES = [
-  ['Outside', ['outside_width', 'outside_depth', 'outside_height']],
-  ['Inside', ['inside_width', 'inside_depth', 'inside_height']],
-  ['Front', ['front_width_cut', 'front_height_cut', 'gap_beside']],
-  ['Runner', ['runner_length', 'runner_line_built', 'runner_play_built']],
+  ['Outside', { width: 'outside_width', depth: 'outside_depth', height: 'outside_height' }],
+  ['Inside', { width: 'inside_width', depth: 'inside_depth', height: 'inside_height' }],
+  ['Front', { width: 'front_width_cut', height: 'front_height_cut', 'gap beside': 'gap_beside' }],
+  ['Runner', { length: 'runner_length', line: 'runner_line_built', play: 'runner_play_built' }],
 ] as const
 
 /** How it is made, panel by panel: set once for the whole plan. */
@@ -80,7 +79,7 @@ export function MakeStage() {
       <FamilyPanel id="bottom" family="bottom" figures={size('bottom_thickness')} />
       <Stock />
       <Case />
-      <Panel id="weight" says={<Value of="plan/contents_weight" before="contents " />}>
+      <Panel id="weight" says={size('carried_weight', 'carried in ')}>
         <ChoiceFields group="Weight" />
       </Panel>
       <Panel id="screws" says={<Value of="plan/front_screw_length" before="front screw " />}>
@@ -89,7 +88,7 @@ export function MakeStage() {
       <Materials />
       <Tools />
       <Panel id="shop" says={<Value of="plan/blade_kerf" before="kerf " />}>
-        <ChoiceFields group="Shop" />
+        <ChoiceFields group="Workshop" />
       </Panel>
     </div>
   )
@@ -153,7 +152,6 @@ const STOCK = [
 ] as const
 
 function Results({ drawer }: { drawer: string }) {
-  const labelOf = useLabel()
   return (
     <table className="figures">
       <thead>
@@ -168,27 +166,18 @@ function Results({ drawer }: { drawer: string }) {
         {FIGURES.map(([title, names]) => (
           <tr key={title}>
             <th scope="row">{title}</th>
-            {names.map((name) => {
-              const key = `${drawer}/${name}`
-              return (
-                <td key={name}>
-                  <small className="other d-block">{shortLabel(labelOf(key))}</small>
-                  <Size of={key} plain />
-                </td>
-              )
-            })}
+            {Object.entries(names).map(([caption, name]) => (
+              <td key={name}>
+                <small className="other d-block">{caption}</small>
+                <Size of={`${drawer}/${name}`} plain />
+              </td>
+            ))}
           </tr>
         ))}
       </tbody>
     </table>
   )
 }
-
-const shortLabel = (label: string) =>
-  label
-    .replace(/^(outside|inside|front|runner) /, '')
-    .replace(', cut', '')
-    .replace(', as it comes out', '')
 
 function Sheet({ choice, title }: { choice: string; title: string }) {
   const { plan } = usePlan()

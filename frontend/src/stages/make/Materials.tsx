@@ -61,7 +61,7 @@ export function Materials() {
         />
         <RowChoice choice="strip_board" title="Board for strips" rows="boards" otherwise="not said" />
       </div>
-      <ChoiceFields group="Shopping" />
+      <ChoiceFields group="To buy" />
       <div className="d-flex flex-wrap gap-2">
         <a className="btn btn-outline-secondary" href={`/api/plans/${plan.id}/files/library.json`}>
           Library (JSON)

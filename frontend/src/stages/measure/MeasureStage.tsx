@@ -117,6 +117,7 @@ function Ways({
   space: string
 }) {
   const [isOpen, setIsOpen] = useState(false)
+  const { plan } = usePlan()
   return (
     <div className="mt-2">
       <Button
@@ -140,7 +141,7 @@ function Ways({
             <WhoMeasures />
             <a
               className="btn btn-outline-secondary"
-              href={`/api/measuring-sheet.pdf?what=${what}`}
+              href={`/api/plans/${plan.id}/measuring-sheet.pdf?what=${what}`}
               target="_blank"
               rel="noreferrer"
             >
@@ -256,7 +257,7 @@ function ReadingField({ station, id, survey, title, onFocus }: ReadingProps) {
   const bare = bareOf(station)
   const where = nameOf(bare)
   return (
-    <div data-field={id ? `${id}/${station.of}` : undefined}>
+    <div data-field={`${id ?? survey}/${station.of}`}>
       <PlanLength
         label={
           <>

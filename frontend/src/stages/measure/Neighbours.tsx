@@ -15,7 +15,7 @@ const GROUPS: Record<string, { title: string; about: string; worked: string[] }>
   },
   'Height to match': {
     title: 'A height to match',
-    about: 'Casters, base, carcass and top add up to it; leave one of them open.',
+    about: 'Casters, base, case and top add up to it; leave one of them open.',
     worked: ['height_left_open', 'toe_kick', 'caster_inset', 'caster_load'],
   },
   Bed: {

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { asTyped } from '../../lengths/kept'
 import { Fractions } from '../../lengths/Num'
+import { useWantedField, wantField } from '../../panels/wantedField'
 import { takenNow } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { StationPicture } from './StationPicture'
@@ -36,6 +37,15 @@ export function OneStation({ groups, onDrawing }: Props) {
   const [at, setAt] = useState(() => {
     const first = all.findIndex((_, index) => !readingAt(index))
     return Math.max(first, 0)
+  })
+  const wanted = useWantedField()
+  useEffect(() => {
+    const led = all.findIndex(
+      (one, index) => wanted === `${readingAt(index) ?? one.survey}/${one.station.of}`,
+    )
+    if (led < 0) return
+    setAt(led)
+    wantField('')
   })
   const one = all[Math.min(at, all.length - 1)]
   const id = readingAt(at) ?? null

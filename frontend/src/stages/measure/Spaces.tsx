@@ -82,6 +82,9 @@ function SpaceMenu({ chosen }: { chosen: string }) {
               </option>
             ))}
         </Form.Select>
+        <Dropdown.Item as="button" onClick={() => act({ do: 'copy-space', space: chosen })}>
+          A copy beside it, to be measured
+        </Dropdown.Item>
         <Dropdown.Item as="button" onClick={() => act({ do: 'mirror', space: chosen })}>
           Its mirror image beside it
         </Dropdown.Item>

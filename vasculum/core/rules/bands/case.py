@@ -7,7 +7,12 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.bands.core import core_of
 
 
-@rule(source="common practice", per="carcass.new", when=("case_band_thickness",))
+@rule(
+    source="common practice",
+    label="depth of a case board without its band",
+    per="carcass.new",
+    when=("case_band_thickness",),
+)
 def case_panel_depth_core(case_panel_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
     """The core of a board of the case is less deep by the band on its front edge.
 

@@ -7,7 +7,12 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.bands.core import core_of
 
 
-@rule(source="common practice", per="has_board", when=("case_band_thickness",))
+@rule(
+    source="common practice",
+    label="depth of a divider without its band",
+    per="has_board",
+    when=("case_band_thickness",),
+)
 def board_depth_core(board_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
     """The core of a divider is less deep by the band on its front edge.
 

@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.bands.core import core_of
 
 
-@rule(source="common practice", per="fronted", when=("front_band_thickness",))
+@rule(source="common practice", label="front width without its bands", per="fronted", when=("front_band_thickness",))
 def front_core_width(front_width_cut: Mm, front_band_thickness: Mm) -> Mm:
     """The core of a banded front is narrower than it by a band on both edges.
 
@@ -17,7 +17,7 @@ def front_core_width(front_width_cut: Mm, front_band_thickness: Mm) -> Mm:
     return core_of(front_width_cut, 2 * front_band_thickness)
 
 
-@rule(source="common practice", per="fronted", when=("front_band_thickness",))
+@rule(source="common practice", label="front height without its bands", per="fronted", when=("front_band_thickness",))
 def front_core_height(front_height_cut: Mm, front_band_thickness: Mm) -> Mm:
     """The core of a banded front is lower than it by a band on both edges.
 

@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.bands.core import core_of
 
 
-@rule(source="common practice", per="shelf", when=("case_band_thickness",))
+@rule(source="common practice", label="shelf depth without its band", per="shelf", when=("case_band_thickness",))
 def shelf_depth_core(shelf_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
     """The core of a shelf is less deep by the band on its front edge.
 

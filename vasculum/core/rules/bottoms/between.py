@@ -19,7 +19,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="bottom.between")
+@rule(source="common practice", label="box bottom width", per="bottom.between")
 def bottom_width(inside_width: Mm) -> Mm:
     """The bottom stands between the sides.
 
@@ -28,7 +28,7 @@ def bottom_width(inside_width: Mm) -> Mm:
     return inside_width
 
 
-@rule(source="common practice", per="bottom.between")
+@rule(source="common practice", label="box bottom depth", per="bottom.between")
 def bottom_depth(inside_depth: Mm) -> Mm:
     """The bottom stands between front and back.
 

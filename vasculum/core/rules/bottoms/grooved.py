@@ -17,7 +17,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="bottom.grooved")
+@rule(source="common practice", label="groove depth in the box back", per="bottom.grooved")
 def groove_depth_back(
     box_back_thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
 ) -> Mm:
@@ -38,7 +38,7 @@ def bottom_depth(inside_depth: Mm, groove_depth_front: Mm, groove_depth_back: Mm
     return inside_depth + groove_depth_front + groove_depth_back - bottom_play
 
 
-@rule(source="geometry", per="bottom.grooved")
+@rule(source="geometry", label="play of the bottom, front to back", per="bottom.grooved")
 def bottom_play_along(inside_depth: Mm, groove_depth_front: Mm, groove_depth_back: Mm, bottom_depth_cut: Mm) -> Mm:
     """Front to back the bottom can move by what its grooves leave: its play, and what snapping gave back."""
     return inside_depth + groove_depth_front + groove_depth_back - bottom_depth_cut
@@ -50,7 +50,7 @@ def back_wall_height(wall_height_cut: Mm) -> Mm:
     return wall_height_cut
 
 
-@rule(source="geometry", per="bottom.grooved")
+@rule(source="geometry", label="play before the bottom, and behind it", per="bottom.grooved")
 def bottom_slack(bottom_play_along: Mm) -> Mm:
     """Half of the play is before the bottom, half behind it."""
     return bottom_play_along / 2

@@ -28,7 +28,7 @@ def groove_depth(thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, 
     return depth
 
 
-@rule(source="common practice", per="in_grooves")
+@rule(source="common practice", label="groove depth in the sides", per="in_grooves")
 def groove_depth_side(
     side_thickness: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
 ) -> Mm:
@@ -40,7 +40,7 @@ def groove_depth_side(
     return groove_depth(side_thickness, most_groove_depth, thickness_increment, wanted_groove_depth, "side")
 
 
-@rule(source="common practice", per="in_grooves")
+@rule(source="common practice", label="groove depth in the box front", per="in_grooves")
 def groove_depth_front(
     front_stock: Mm, most_groove_depth: Mm, thickness_increment: Mm, wanted_groove_depth: Mm | None = None
 ) -> Mm:
@@ -52,7 +52,7 @@ def groove_depth_front(
     return groove_depth(front_stock, most_groove_depth, thickness_increment, wanted_groove_depth, "box front")
 
 
-@rule(source="common practice", per="in_grooves")
+@rule(source="common practice", label="groove width", per="in_grooves")
 def groove_width(bottom_thickness: Mm, wanted_groove_width: Mm | None = None) -> Mm:
     """The groove is as wide as the bottom is thick, or as the cutter that was chosen."""
     return bottom_thickness if wanted_groove_width is None else wanted_groove_width
@@ -79,7 +79,7 @@ def bottom_width(inside_width: Mm, groove_depth_side: Mm, bottom_play: Mm) -> Mm
     return inside_width + 2 * groove_depth_side - bottom_play
 
 
-@rule(source="geometry", per="in_grooves")
+@rule(source="geometry", label="play of the bottom, side to side", per="in_grooves")
 def bottom_play_across(inside_width: Mm, groove_depth_side: Mm, bottom_width_cut: Mm) -> Mm:
     """Left to right the bottom can move by what its grooves leave: its play, and what snapping gave back."""
     return inside_width + 2 * groove_depth_side - bottom_width_cut
@@ -111,7 +111,7 @@ def inside_height(outside_height: Mm, bottom_raise: Mm, bottom_thickness: Mm) ->
     return height
 
 
-@rule(source="geometry", per="in_grooves")
+@rule(source="geometry", label="bottom begins behind the box front", per="in_grooves")
 def bottom_from_front(
     set_back: Mm, front_wall: Mm, groove_depth_front: Mm, bottom_slack: Mm, set_in_front: Mm = NOTHING
 ) -> Mm:

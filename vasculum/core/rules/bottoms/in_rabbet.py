@@ -20,7 +20,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="bottom.in_rabbet")
+@rule(source="common practice", label="depth of the bottom's rabbet in the sides", per="bottom.in_rabbet")
 def edge_rabbet_side(side_thickness: Mm, thickness_increment: Mm) -> Mm:
     """The rabbet along a side is half its thickness deep, down to the increment for thickness.
 
@@ -30,7 +30,7 @@ def edge_rabbet_side(side_thickness: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(side_thickness, thickness_increment, None)
 
 
-@rule(source="common practice", per="bottom.in_rabbet")
+@rule(source="common practice", label="depth of the bottom's rabbet in the box front", per="bottom.in_rabbet")
 def edge_rabbet_front(front_stock: Mm, thickness_increment: Mm) -> Mm:
     """The rabbet along the front is half its thickness deep, down to the increment for thickness.
 
@@ -40,7 +40,7 @@ def edge_rabbet_front(front_stock: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(front_stock, thickness_increment, None)
 
 
-@rule(source="common practice", per="bottom.in_rabbet")
+@rule(source="common practice", label="depth of the bottom's rabbet in the box back", per="bottom.in_rabbet")
 def edge_rabbet_back(box_back_thickness: Mm, thickness_increment: Mm) -> Mm:
     """The rabbet along the back is half its thickness deep, down to the increment for thickness.
 

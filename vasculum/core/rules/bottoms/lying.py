@@ -9,7 +9,7 @@ from vasculum.core.catalogue import piece
 bottom_piece = partial(
     piece,
     "bottom",
-    title="Bottom",
+    title="Box bottom",
     length="bottom_width_cut",
     width="bottom_depth_cut",
     thickness="bottom_thickness",

@@ -71,7 +71,7 @@ def inside_height(wall_height_cut: Mm) -> Mm:
     return wall_height_cut
 
 
-@rule(source="geometry", per=("lined", "bottom.planted"))
+@rule(source="geometry", label="runner line on the side piece", per=("lined", "bottom.planted"))
 def runner_line_on_wall(box_runner_line: Mm, bottom_thickness: Mm) -> Mm:
     """The walls begin above the bottom, so its thickness comes off the runner line on the side.
 

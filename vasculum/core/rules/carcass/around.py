@@ -16,19 +16,19 @@ alternative(
 )
 
 
-@rule(source="geometry", per="carcass.new", unit="count")
+@rule(source="geometry", label="number of boards of the case", per="carcass.new", unit="count")
 def case_boards() -> Mm:
     """A new case has two sides, and two boards across them."""
     return Mm(4)
 
 
-@rule(source="geometry", per="carcass.new")
+@rule(source="geometry", label="outside depth of the case", per="carcass.new")
 def case_outside_depth(case_panel_depth_cut: Mm, back_within: Mm, back_behind: Mm) -> Mm:
     """Outside, the case is as deep as its cut panels and the back behind them, without what stands before it."""
     return case_panel_depth_cut - back_within + back_behind
 
 
-@rule(source="common practice", per="carcass.new")
+@rule(source="common practice", label="depth of the case boards", per="carcass.new")
 def case_panel_depth(clear_depth: Mm, back_within: Mm) -> Mm:
     """Sides, top and bottom are as deep as the inside, and on past a back that is let into them."""
     return clear_depth + back_within
@@ -52,7 +52,7 @@ def case_across_length_cut(case_across_length: Mm, thickness_increment: Mm) -> M
     return snap_up(case_across_length, thickness_increment)
 
 
-@rule(source="geometry", per="carcass.new")
+@rule(source="geometry", label="case begins, left of its inside", per="carcass.new")
 def case_from_left(clear_stands_in: Mm, case_thickness: Mm) -> Mm:
     """The case begins outside its inside by a side.
 

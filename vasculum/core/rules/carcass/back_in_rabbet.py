@@ -18,7 +18,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="case_back.in_rabbet")
+@rule(source="common practice", label="rabbet for the case back", per="case_back.in_rabbet")
 def case_back_rabbet(case_thickness: Mm, thickness_increment: Mm) -> Mm:
     """The rabbet is half as deep as the case is thick, down to the increment for thickness; as wide as the back.
 
@@ -28,25 +28,25 @@ def case_back_rabbet(case_thickness: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(case_thickness, thickness_increment, None)
 
 
-@rule(source="common practice", per="case_back.in_rabbet")
+@rule(source="common practice", label="case back behind the inside", per="case_back.in_rabbet")
 def back_behind(case_back_thickness: Mm) -> Mm:
     """A back in a rabbet stands behind the inside by its thickness."""
     return case_back_thickness
 
 
-@rule(source="common practice", per="case_back.in_rabbet")
+@rule(source="common practice", label="case boards run on past the back", per="case_back.in_rabbet")
 def back_within(case_back_thickness: Mm) -> Mm:
     """Sides, top and bottom run on past the back: they are deeper by its thickness."""
     return case_back_thickness
 
 
-@rule(source="common practice", per="case_back.in_rabbet")
+@rule(source="common practice", label="width of the case back, cut", per="case_back.in_rabbet")
 def case_back_width_cut(opening_width: Mm, case_back_rabbet: Mm, bottom_rabbet_play: Mm, increment: Mm) -> Mm:
     """The back reaches into the rabbets of both sides, less its play, down to the shop's increment."""
     return snap_down(opening_width + 2 * case_back_rabbet - bottom_rabbet_play, increment)
 
 
-@rule(source="common practice", per="case_back.in_rabbet")
+@rule(source="common practice", label="height of the case back, cut", per="case_back.in_rabbet")
 def case_back_height_cut(opening_height: Mm, case_back_rabbet: Mm, bottom_rabbet_play: Mm, increment: Mm) -> Mm:
     """The back reaches into the rabbets of top and bottom, less its play, down to the shop's increment."""
     return snap_down(opening_height + 2 * case_back_rabbet - bottom_rabbet_play, increment)
@@ -81,7 +81,7 @@ cut(
     "rabbet",
     per="case_back.in_rabbet",
     into=("case_side_left", "case_side_right", "case_bottom", "case_top"),
-    title="Rabbet for the back",
+    title="Rabbet for the case back",
     datums="back",
     width="case_back_thickness",
     depth="case_back_rabbet",

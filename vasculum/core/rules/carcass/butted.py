@@ -14,7 +14,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="case_joint.butted")
+@rule(source="common practice", label="boards housed in the case sides by", per="case_joint.butted")
 def case_housed() -> Mm:
     """A butted board is let into nothing."""
     return Mm(0)

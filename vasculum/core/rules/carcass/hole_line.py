@@ -9,7 +9,7 @@ from vasculum.core.reasons import how_many, snap_nearest
 from vasculum.core.rules.carcass.ends import MET
 
 
-@rule(source="common practice", per="case_screwed")
+@rule(source="common practice", label="screw holes of the case, from the front", per="case_screwed")
 def hole_places(case_panel_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch: Mm, increment: Mm) -> tuple[Mm, ...]:
     """Holes begin and end a margin from the edges, and divide the rest evenly, no further apart than was chosen.
 
@@ -22,13 +22,13 @@ def hole_places(case_panel_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch:
     return tuple(snap_nearest(case_hole_margin + between * number / count, increment) for number in range(count + 1))
 
 
-@rule(source="common practice", per="case_screwed", unit="count")
+@rule(source="common practice", label="number of screws in the case", per="case_screwed", unit="count")
 def case_screw_count(hole_places: tuple[Mm, ...], upper_hole_places: tuple[Mm, ...]) -> Mm:
     """A screw goes through each hole at both ends of the bottom, and of what lies above."""
     return 2 * (how_many(*hole_places) + how_many(*upper_hole_places))
 
 
-@rule(source="common practice", per="case_screwed")
+@rule(source="common practice", label="bite of a case screw", per="case_screwed")
 def case_screw_bite(case_screw_length: Mm, case_thickness: Mm) -> Mm:
     """In the end of the board across bites what reaches past the board it goes through."""
     return case_screw_length - case_thickness

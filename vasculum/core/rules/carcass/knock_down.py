@@ -20,7 +20,7 @@ def case_housed() -> Mm:
     return Mm(0)
 
 
-@rule(source="common practice", per="case_joint.knock_down", unit="count")
+@rule(source="common practice", label="number of dowels in the case", per="case_joint.knock_down", unit="count")
 def case_dowel_count(case_boards: Mm) -> Mm:
     """Two dowels locate each of the joints, and there are as many joints as boards."""
     return 2 * case_boards

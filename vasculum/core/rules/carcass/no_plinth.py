@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="geometry", per="carcass.new")
+@rule(source="geometry", label="plinth", per="carcass.new")
 def plinth() -> Mm:
     """Below the bottom stands nothing."""
     return Mm(0)

@@ -13,13 +13,13 @@ alternative(
 )
 
 
-@rule(source="common practice", per="through.sides")
+@rule(source="common practice", label="length of the case sides", per="through.sides")
 def case_side_length(opening_height: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
     """The sides are as long as the inside is high, with top, bottom and the plinth below."""
     return opening_height + 2 * case_thickness + plinth
 
 
-@rule(source="geometry", per="through.sides")
+@rule(source="geometry", label="outside height of the case", per="through.sides")
 def case_outside_height(case_side_length_cut: Mm) -> Mm:
     """Outside, the case is as high as its cut sides.
 
@@ -28,19 +28,19 @@ def case_outside_height(case_side_length_cut: Mm) -> Mm:
     return case_side_length_cut
 
 
-@rule(source="geometry", per="through.sides")
+@rule(source="geometry", label="outside width of the case", per="through.sides")
 def case_outside_width(case_across_length_cut: Mm, case_housed: Mm, case_thickness: Mm) -> Mm:
     """Outside, the case is as wide as its cut boards across, less what is housed, and both sides."""
     return case_across_length_cut - 2 * case_housed + 2 * case_thickness
 
 
-@rule(source="common practice", per="through.sides")
+@rule(source="common practice", label="length of case bottom and top", per="through.sides")
 def case_across_length(opening_width: Mm, case_housed: Mm) -> Mm:
     """Top and bottom are as long as the inside is wide, and what is housed in both sides."""
     return opening_width + 2 * case_housed
 
 
-@rule(source="common practice", per="through.sides")
+@rule(source="common practice", label="lower hole line on the case sides", per="through.sides")
 def hole_line_low(plinth: Mm, case_thickness: Mm) -> Mm:
     """On the sides, the hole line for the bottom runs through the middle of its thickness.
 
@@ -49,7 +49,7 @@ def hole_line_low(plinth: Mm, case_thickness: Mm) -> Mm:
     return plinth + case_thickness / 2
 
 
-@rule(source="common practice", per="through.sides")
+@rule(source="common practice", label="upper hole line on the case sides", per="through.sides")
 def hole_line_high(case_thickness: Mm) -> Mm:
     """On the sides, the hole line for the top runs through the middle of its thickness.
 
@@ -58,7 +58,7 @@ def hole_line_high(case_thickness: Mm) -> Mm:
     return case_thickness / 2
 
 
-@rule(source="geometry", per="through.sides")
+@rule(source="geometry", label="case bottom and top begin, from the left", per="through.sides")
 def across_from_left(clear_stands_in: Mm, case_housed: Mm) -> Mm:
     """Top and bottom begin at the inside, or in the left side by what is housed.
 
@@ -67,7 +67,7 @@ def across_from_left(clear_stands_in: Mm, case_housed: Mm) -> Mm:
     return -clear_stands_in - case_housed
 
 
-@rule(source="geometry", per="through.sides")
+@rule(source="geometry", label="right case side, from the left", per="through.sides")
 def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, case_housed: Mm) -> Mm:
     """The right side stands where the boards across end, or holds them by what is housed.
 
@@ -76,13 +76,13 @@ def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, 
     return across_from_left + case_across_length_cut - case_housed
 
 
-@rule(source="geometry", per="through.sides")
+@rule(source="geometry", label="case sides below the inside's floor", per="through.sides")
 def case_sides_from_floor(case_thickness: Mm, plinth: Mm) -> Mm:
     """The sides run on below the floor of the inside by the bottom and the plinth."""
     return -case_thickness - plinth
 
 
-@rule(source="geometry", per="through.sides")
+@rule(source="geometry", label="case top above the inside's floor", per="through.sides")
 def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_thickness: Mm) -> Mm:
     """The top ends where the sides end.
 

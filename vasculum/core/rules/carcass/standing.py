@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="geometry", per="carcass.new")
+@rule(source="geometry", label="height that it stands", per="carcass.new")
 def standing_height(
     case_outside_height: Mm, top_over: Mm, caster_height: Mm = NOTHING, base_height: Mm = NOTHING
 ) -> Mm:

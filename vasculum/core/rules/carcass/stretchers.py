@@ -15,7 +15,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="case_top.stretchers", unit="count")
+@rule(source="common practice", label="number of stretchers", per="case_top.stretchers", unit="count")
 def stretcher_count() -> Mm:
     """One stretcher at the front, one at the back."""
     return Mm(2)
@@ -60,7 +60,7 @@ def stretcher_back(
     return Stand(across_from_left, back, case_top_from_floor, "across", "back", -1)
 
 
-@rule(source="from memory", per="case_top.stretchers")
+@rule(source="from memory", label="screw holes of a stretcher, across it", per="case_top.stretchers")
 def stretcher_hole_places(stretcher_width_cut: Mm, increment: Mm) -> tuple[Mm, ...]:
     """A stretcher takes two holes at each end, a quarter of its width from its edges, to the increment.
 
@@ -70,7 +70,11 @@ def stretcher_hole_places(stretcher_width_cut: Mm, increment: Mm) -> tuple[Mm, .
     return (near, stretcher_width_cut - near)
 
 
-@rule(source="geometry", per=("case_screwed", "case_top.stretchers"))
+@rule(
+    source="geometry",
+    label="screw holes at the top of the case, from the front",
+    per=("case_screwed", "case_top.stretchers"),
+)
 def upper_hole_places(
     stretcher_hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm, back_within: Mm, stretcher_width_cut: Mm
 ) -> tuple[Mm, ...]:

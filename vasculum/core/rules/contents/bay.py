@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="content.bay")
+@rule(source="common practice", label="room of the contents", per="content.bay")
 def contents_room(contents_size: Mm) -> Mm:
     """An open cell is as large as what stands in it."""
     return contents_size

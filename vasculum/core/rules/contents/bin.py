@@ -15,7 +15,7 @@ def _measured(size: Mm | None, which: str) -> Mm:
     return size
 
 
-@rule(source="common practice", per="bin")
+@rule(source="common practice", label="width that a bin needs", per="bin")
 def bin_room_width(bin_clearance_side: Mm, bin_width: Mm | None = None) -> Mm:
     """A bin needs its width at the widest, and its clearance on both sides.
 
@@ -25,7 +25,7 @@ def bin_room_width(bin_clearance_side: Mm, bin_width: Mm | None = None) -> Mm:
     return _measured(bin_width, "width") + 2 * bin_clearance_side
 
 
-@rule(source="common practice", per="bin")
+@rule(source="common practice", label="height that a bin needs", per="bin")
 def bin_room_height(bin_clearance_above: Mm, bin_height: Mm | None = None) -> Mm:
     """A bin needs its height, and its clearance above.
 
@@ -35,7 +35,7 @@ def bin_room_height(bin_clearance_above: Mm, bin_height: Mm | None = None) -> Mm
     return _measured(bin_height, "height") + bin_clearance_above
 
 
-@rule(source="common practice", per="bin")
+@rule(source="common practice", label="depth that a bin needs", per="bin")
 def bin_room_depth(bin_depth: Mm | None = None) -> Mm:
     """A bin needs its depth.
 

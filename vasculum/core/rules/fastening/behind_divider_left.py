@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="left.divider")
+@rule(source="common practice", label="packing behind the left runner", per="left.divider")
 def behind_left(taken_left: Mm = NOTHING, carries_left: Mm = NOTHING) -> Mm:
     """On the left, behind a runner at a divider, stands only the strip past what is in the way."""
     return taken_left - carries_left

@@ -8,7 +8,11 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per=("screwed", "runner_holed_in_box"))
+@rule(
+    source="common practice",
+    label="holes for the runner on the side, from its front end",
+    per=("screwed", "runner_holed_in_box"),
+)
 def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[Mm, ...]:
     """On the side, each hole stands where the member has it, less what the front takes before the side begins.
 
@@ -29,7 +33,7 @@ def side_holes(runner_box_holes: tuple[Mm, ...], side_from_front: Mm) -> tuple[M
     return holes
 
 
-@rule(source="geometry", per=("screwed", "runner_holed_in_box"))
+@rule(source="geometry", label="side begins behind the front end of its runner", per=("screwed", "runner_holed_in_box"))
 def side_from_front(side_loss_front: Mm, ahead_of_members: Mm = NOTHING) -> Mm:
     """The side begins behind the front end of its member by what it loses to the front, less what stands ahead of it.
 

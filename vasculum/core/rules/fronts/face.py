@@ -13,7 +13,7 @@ from vasculum.core.reasons import largest, snap_down
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="fronted")
+@rule(source="common practice", label="front height", per="fronted")
 def front_height(
     face_height: Mm,
     gap_above: Mm,
@@ -55,7 +55,7 @@ def front_height_cut(front_height: Mm, increment: Mm) -> Mm:
     return snap_down(front_height, increment)
 
 
-@rule(source="geometry", per="front_snap.own")
+@rule(source="geometry", label="front's lower edge above its cell's floor", per="front_snap.own")
 def front_from_floor(
     cell_from_floor: Mm, gap_below: Mm, front_height: Mm, front_height_cut: Mm, face_taken_below: Mm = NOTHING
 ) -> Mm:
@@ -63,25 +63,25 @@ def front_from_floor(
     return cell_from_floor + face_taken_below + gap_below + (front_height - front_height_cut) / 2
 
 
-@rule(source="geometry", per="faced")
+@rule(source="geometry", label="front past the box on the left", per="faced")
 def front_overhang_left(box_from_left: Mm, front_from_left: Mm) -> Mm:
     """On the left the front stands out beside the box by what it begins before it."""
     return box_from_left - front_from_left
 
 
-@rule(source="geometry", per="faced")
+@rule(source="geometry", label="front past the box on the right", per="faced")
 def front_overhang_right(front_width_cut: Mm, outside_width: Mm, front_overhang_left: Mm) -> Mm:
     """On the right the front stands out beside the box by what it is wider, less what stands out on the left."""
     return front_width_cut - outside_width - front_overhang_left
 
 
-@rule(source="geometry", per="faced")
+@rule(source="geometry", label="front's lower edge up to the box's", per="faced")
 def front_edge_to_box_edge(room_from_floor: Mm, room_below_box: Mm, front_from_floor: Mm) -> Mm:
     """From the front's lower edge up to the box's is where the box stands less where the front does."""
     return room_from_floor + room_below_box - front_from_floor
 
 
-@rule(source="geometry", per="faced")
+@rule(source="geometry", label="opening, reckoned from the box", per="faced")
 def opening_by_box(
     outside_width: Mm,
     beside_box: Mm,
@@ -95,7 +95,7 @@ def opening_by_box(
     return outside_width + 2 * (beside_box + runner_shim + shim_beside) + runner_play + (face_width - free_width)
 
 
-@rule(source="geometry", per="fronted")
+@rule(source="geometry", label="front's face before the box front's", per="fronted")
 def front_from_front(set_back: Mm, lock_stand_off: Mm, front_thickness: Mm) -> Mm:
     """A front stands before the box, and before any stand-off, by its thickness.
 

@@ -13,7 +13,7 @@ alternative(
 )
 
 
-@rule(source="geometry", per="grain.free", unit="count")
+@rule(source="geometry", label="number of fronts out of one panel", per="grain.free", unit="count")
 def faces_from_panel() -> Mm:
     """None of the fronts has to come out of one panel."""
     return Mm(0)

@@ -24,7 +24,7 @@ def faces_from_panel(each_front_height_cut: tuple[Mm | None, ...]) -> Mm:
     return how_many(*taken(each_front_height_cut))
 
 
-@rule(source="common practice", per="grain.matched")
+@rule(source="common practice", label="panel length that the fronts need", per="grain.matched")
 def panel_length_needed(each_front_height_cut: tuple[Mm | None, ...], blade_kerf: Mm, panel_trim: Mm) -> Mm:
     """The panel is as long as all faces, and a kerf and any trim for each cut between two of them.
 
@@ -34,13 +34,13 @@ def panel_length_needed(each_front_height_cut: tuple[Mm | None, ...], blade_kerf
     return total(*faces) + (len(faces) - 1) * (blade_kerf + panel_trim)
 
 
-@rule(source="geometry", per="grain.matched")
+@rule(source="geometry", label="panel width that the fronts need", per="grain.matched")
 def panel_width_needed(each_front_width_cut: tuple[Mm | None, ...]) -> Mm:
     """The panel is as wide as the widest face."""
     return largest(*taken(each_front_width_cut))
 
 
-@rule(source="common practice", per="grain.matched")
+@rule(source="common practice", label="figure jumps at a joint by", per="grain.matched")
 def figure_jumps_by(gap: Mm, blade_kerf: Mm, panel_trim: Mm, each_edge_allowance: tuple[Mm | None, ...]) -> Mm:
     """At each joint the figure jumps by the gap, and a pull on the edge below it, less what saw and trim took.
 
@@ -50,7 +50,7 @@ def figure_jumps_by(gap: Mm, blade_kerf: Mm, panel_trim: Mm, each_edge_allowance
     return gap + on_edges - (blade_kerf + panel_trim)
 
 
-@rule(source="geometry", per="grain.matched", when=("panel_length",))
+@rule(source="geometry", label="offcut of the panel", per="grain.matched", when=("panel_length",))
 def panel_offcut(panel_length: Mm, panel_length_needed: Mm, blade_kerf: Mm) -> Mm:
     """Left of the panel is what the faces and their kerfs do not take, less the kerf that cuts it off.
 

@@ -17,25 +17,25 @@ alternative(
 )
 
 
-@rule(source="common practice", per="front.lipped")
+@rule(source="common practice", label="lap over an end panel", per="front.lipped")
 def end_lap(lip_lap: Mm) -> Mm:
     """At an end panel the lip laps by what was chosen."""
     return lip_lap
 
 
-@rule(source="common practice", per="front.lipped")
+@rule(source="common practice", label="lap over a shared partition", per="front.lipped")
 def shared_lap(lip_lap: Mm) -> Mm:
     """At a partition the lip laps by as much as elsewhere."""
     return lip_lap
 
 
-@rule(source="common practice", per="front.lipped")
+@rule(source="common practice", label="width of the lip's rabbet", per="front.lipped")
 def lip_rabbet_width(lip_lap: Mm, gap: Mm) -> Mm:
     """The rabbet is as wide as the lip laps, and the gap that the rest keeps in the opening."""
     return lip_lap + gap
 
 
-@rule(source="common practice", per="front.lipped")
+@rule(source="common practice", label="depth of the lip's rabbet", per="front.lipped")
 def lip_rabbet_depth(front_thickness: Mm, thickness_increment: Mm) -> Mm:
     """The rabbet is half as deep as the front is thick, down to the increment for thickness.
 

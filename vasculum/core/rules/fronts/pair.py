@@ -15,7 +15,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="face.pair")
+@rule(source="common practice", label="height of each half of the face", per="face.pair")
 def face_half(front_height_cut: Mm, blade_kerf: Mm) -> Mm:
     """Each half of a false pair is half of what the groove leaves of the height.
 
@@ -34,7 +34,7 @@ def face_half(front_height_cut: Mm, blade_kerf: Mm) -> Mm:
     return half
 
 
-@rule(source="from memory", per="face.pair")
+@rule(source="from memory", label="depth of the groove across the face", per="face.pair")
 def face_groove_deep(face_groove_depth: Mm, front_thickness: Mm) -> Mm:
     """The groove across the face is as deep as was chosen, and not through it.
 
@@ -44,7 +44,7 @@ def face_groove_deep(face_groove_depth: Mm, front_thickness: Mm) -> Mm:
     return within(face_groove_depth, front_thickness, "groove")
 
 
-@rule(source="geometry", per="face.pair", unit="count")
+@rule(source="geometry", label="number of fronts that the face reads as", per="face.pair", unit="count")
 def faces_shown() -> Mm:
     """A front with a groove across it reads as two."""
     return Mm(2)

@@ -24,14 +24,19 @@ def snapped_faces(each_front_height: tuple[Mm, ...], increment: Mm) -> tuple[lis
     return faces, snap_down(total(*each_front_height) - total(*faces), increment)
 
 
-@rule(source="common practice", per="surplus.bottom", shared_out_as="stacked_front_height_cut")
+@rule(
+    source="common practice",
+    label="height of a stacked front, cut",
+    per="surplus.bottom",
+    shared_out_as="stacked_front_height_cut",
+)
 def stacked_fronts_cut(each_front_height: tuple[Mm, ...], increment: Mm) -> tuple[Mm, ...]:
     """Faces are cut down to the increment; the lowest takes the whole increments that are over."""
     faces, over = snapped_faces(each_front_height, increment)
     return (*faces[:-1], faces[-1] + over)
 
 
-@rule(source="geometry", per="stack.even")
+@rule(source="geometry", label="gap at the floor", per="stack.even")
 def gap_at_floor(
     cell_height: Mm,
     gap: Mm,

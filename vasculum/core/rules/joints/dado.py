@@ -19,7 +19,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="joint.dado")
+@rule(source="common practice", label="depth of the dado for the box front", per="joint.dado")
 def dado_depth_front(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The dado in the sides for the front is half as deep as they are thick, down to the increment, unless chosen.
 
@@ -29,7 +29,7 @@ def dado_depth_front(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_
     return half_depth(side_thickness, thickness_increment, wanted_rabbet_depth, "dado")
 
 
-@rule(source="common practice", per="back.dado")
+@rule(source="common practice", label="depth of the dado for the box back", per="back.dado")
 def dado_depth_back(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The dado in the sides for the back is half as deep as they are thick, down to the increment, unless chosen.
 
@@ -77,13 +77,13 @@ def side_loss_back() -> Mm:
     return NOTHING
 
 
-@rule(source="common practice", per="joint.dado")
+@rule(source="common practice", label="box front set in from the ends of the sides", per="joint.dado")
 def set_in_front(dado_set_in: Mm) -> Mm:
     """The front is set in from the ends of the sides."""
     return dado_set_in
 
 
-@rule(source="common practice", per="back.dado")
+@rule(source="common practice", label="box back set in from the ends of the sides", per="back.dado")
 def set_in_back(dado_set_in: Mm) -> Mm:
     """The back is set in from the ends of the sides."""
     return dado_set_in
@@ -94,7 +94,7 @@ for family, end in ENDS:
         "dado",
         per=f"{family}.dado",
         into=SIDES,
-        title=f"Dado for the {end}",
+        title=f"Dado for the box {end}",
         datums=end,
         at=f"set_in_{end}",
         width=f"box_{end}_thickness",

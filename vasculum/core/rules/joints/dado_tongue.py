@@ -77,7 +77,7 @@ def side_loss_back() -> Mm:
     return NOTHING
 
 
-@rule(source="common practice", per="joint.dado_tongue")
+@rule(source="common practice", label="tongue on the box front", per="joint.dado_tongue")
 def tongue_front(box_front_thickness: Mm, thickness_increment: Mm) -> Mm:
     """The tongue on the front is half its thickness, down to the increment for thickness.
 
@@ -87,13 +87,13 @@ def tongue_front(box_front_thickness: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(box_front_thickness, thickness_increment, None, "tongue")
 
 
-@rule(source="geometry", per="joint.dado_tongue")
+@rule(source="geometry", label="dado for the box front, from the end of the side", per="joint.dado_tongue")
 def dado_from_front(box_front_thickness: Mm, tongue_front: Mm) -> Mm:
     """The dado begins as far from the end of the side as the front is thicker than its tongue: it ends flush."""
     return box_front_thickness - tongue_front
 
 
-@rule(source="common practice", per="back.dado_tongue")
+@rule(source="common practice", label="tongue on the box back", per="back.dado_tongue")
 def tongue_back(box_back_thickness: Mm, thickness_increment: Mm) -> Mm:
     """The tongue on the back is half its thickness, down to the increment for thickness.
 
@@ -103,7 +103,7 @@ def tongue_back(box_back_thickness: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(box_back_thickness, thickness_increment, None, "tongue")
 
 
-@rule(source="geometry", per="back.dado_tongue")
+@rule(source="geometry", label="dado for the box back, from the end of the side", per="back.dado_tongue")
 def dado_from_back(box_back_thickness: Mm, tongue_back: Mm) -> Mm:
     """The dado begins as far from the end of the side as the back is thicker than its tongue: it ends flush."""
     return box_back_thickness - tongue_back
@@ -114,7 +114,7 @@ for family, end in ENDS:
         "dado",
         per=f"{family}.dado_tongue",
         into=SIDES,
-        title=f"Dado for the tongue, {end}",
+        title=f"Dado for the tongue of the box {end}",
         datums=end,
         at=f"dado_from_{end}",
         width=f"tongue_{end}",

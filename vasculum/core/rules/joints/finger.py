@@ -49,25 +49,25 @@ def side_loss_back() -> Mm:
     return NOTHING
 
 
-@rule(source="common practice", per="joint.finger", unit="count")
+@rule(source="common practice", label="number of fingers at the box front", per="joint.finger", unit="count")
 def finger_count_front(wall_height_cut: Mm, side_thickness: Mm) -> Mm:
     """Fingers are about as wide as the side is thick, the odd count nearest to height over thickness, from three up."""
     return odd_near(wall_height_cut / side_thickness)
 
 
-@rule(source="geometry", per="joint.finger")
+@rule(source="geometry", label="width of a finger at the box front", per="joint.finger")
 def finger_width_front(wall_height_cut: Mm, finger_count_front: Mm) -> Mm:
     """Fingers share the height of the wall; the first and the last are of the same part."""
     return wall_height_cut / finger_count_front
 
 
-@rule(source="common practice", per="back.finger", unit="count")
+@rule(source="common practice", label="number of fingers at the box back", per="back.finger", unit="count")
 def finger_count_back(back_wall_height_cut: Mm, side_thickness: Mm) -> Mm:
     """Fingers are about as wide as the side is thick, the odd count nearest to height over thickness, from three up."""
     return odd_near(back_wall_height_cut / side_thickness)
 
 
-@rule(source="geometry", per="back.finger")
+@rule(source="geometry", label="width of a finger at the box back", per="back.finger")
 def finger_width_back(back_wall_height_cut: Mm, finger_count_back: Mm) -> Mm:
     """Fingers share the height of the back; the first and the last are of the same part."""
     return back_wall_height_cut / finger_count_back

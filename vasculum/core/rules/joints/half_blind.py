@@ -21,7 +21,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="joint.half_blind")
+@rule(source="common practice", label="depth of the sockets in the box front", per="joint.half_blind")
 def socket_depth_front(box_front_thickness: Mm, socket_web: Mm) -> Mm:
     """The sockets go into the front as deep as it is thick, less the web that hides the tails.
 
@@ -37,7 +37,7 @@ def side_loss_front(box_front_thickness: Mm, socket_depth_front: Mm) -> Mm:
     return box_front_thickness - socket_depth_front
 
 
-@rule(source="common practice", per="back.half_blind")
+@rule(source="common practice", label="depth of the sockets in the box back", per="back.half_blind")
 def socket_depth_back(box_back_thickness: Mm, socket_web: Mm) -> Mm:
     """The sockets go into the back as deep as it is thick, less the web that hides the tails.
 

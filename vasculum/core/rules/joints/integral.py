@@ -27,7 +27,7 @@ def side_loss_front(front_housing: Mm) -> Mm:
     return -front_housing
 
 
-@rule(source="common practice", per="joint.integral")
+@rule(source="common practice", label="depth of the housing in the front", per="joint.integral")
 def front_housing(housing_depth: Mm, front_thickness: Mm) -> Mm:
     """The housing is as deep as was chosen, nothing where the sides are butted, and never through the face.
 
@@ -47,25 +47,25 @@ def outside_width(box_width: Mm, increment: Mm) -> Mm:
     return cut_down(box_width, increment, "The width of the box")
 
 
-@rule(source="geometry", per="joint.integral")
+@rule(source="geometry", label="box front takes of the depth", per="joint.integral")
 def front_wall() -> Mm:
     """Of the depth behind the face no front wall takes anything."""
     return Mm(0)
 
 
-@rule(source="geometry", per="joint.integral")
+@rule(source="geometry", label="thickness that the front joint is cut in", per="joint.integral")
 def front_stock(front_thickness: Mm) -> Mm:
     """What is cut into the front is cut into the back of the face."""
     return front_thickness
 
 
-@rule(source="geometry", per="joint.integral", unit="kg", judgement=True)
+@rule(source="geometry", label="weight of the box front", per="joint.integral", unit="kg", judgement=True)
 def front_wall_weight() -> float:
     """There is no box front: the face is weighed as the front."""
     return 0.0
 
 
-@rule(source="geometry", per=("joint.integral", "in_grooves"))
+@rule(source="geometry", label="groove above the front's lower edge", per=("joint.integral", "in_grooves"))
 def face_groove_from_edge(front_edge_to_box_edge: Mm, bottom_raise: Mm) -> Mm:
     """On the face the groove begins above its lower edge by where the box begins and what stands below the bottom."""
     return front_edge_to_box_edge + bottom_raise

@@ -21,7 +21,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="joint.rabbet_in_ends")
+@rule(source="common practice", label="depth of the rabbet in the box front", per="joint.rabbet_in_ends")
 def rabbet_depth_front(box_front_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The rabbet in the front is half its thickness deep, down to the increment for thickness, unless chosen.
 
@@ -31,7 +31,7 @@ def rabbet_depth_front(box_front_thickness: Mm, thickness_increment: Mm, wanted_
     return half_depth(box_front_thickness, thickness_increment, wanted_rabbet_depth)
 
 
-@rule(source="common practice", per="back.rabbet_in_ends")
+@rule(source="common practice", label="depth of the rabbet in the box back", per="back.rabbet_in_ends")
 def rabbet_depth_back(box_back_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The rabbet in the back is half its thickness deep, down to the increment for thickness, unless chosen.
 

@@ -19,7 +19,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="joint.rabbet_in_sides")
+@rule(source="common practice", label="depth of the rabbet in the sides for the box front", per="joint.rabbet_in_sides")
 def side_rabbet_front(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The rabbet in the sides for the front is half as deep as they are thick, down to the increment, unless chosen.
 
@@ -29,7 +29,7 @@ def side_rabbet_front(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet
     return half_depth(side_thickness, thickness_increment, wanted_rabbet_depth, "rabbet")
 
 
-@rule(source="common practice", per="back.rabbet_in_sides")
+@rule(source="common practice", label="depth of the rabbet in the sides for the box back", per="back.rabbet_in_sides")
 def side_rabbet_back(side_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The rabbet in the sides for the back is half as deep as they are thick, down to the increment, unless chosen.
 
@@ -82,7 +82,7 @@ for family, end in ENDS:
         "rabbet",
         per=f"{family}.rabbet_in_sides",
         into=SIDES,
-        title=f"Rabbet for the {end}",
+        title=f"Rabbet for the box {end}",
         datums=end,
         width=f"box_{end}_thickness",
         depth=f"side_rabbet_{end}",

@@ -18,7 +18,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="joint.sliding_dovetail")
+@rule(source="common practice", label="depth of the dovetailed slots in the front", per="joint.sliding_dovetail")
 def slot_depth_front(box_front_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The dovetailed slot is half as deep as the front is thick, down to the increment for thickness, unless chosen.
 
@@ -34,7 +34,7 @@ def side_loss_front(box_front_thickness: Mm, slot_depth_front: Mm) -> Mm:
     return box_front_thickness - slot_depth_front
 
 
-@rule(source="common practice", per="back.sliding_dovetail")
+@rule(source="common practice", label="depth of the dovetailed slots in the box back", per="back.sliding_dovetail")
 def slot_depth_back(box_back_thickness: Mm, thickness_increment: Mm, wanted_rabbet_depth: Mm | None = None) -> Mm:
     """The dovetailed slot is half as deep as the back is thick, down to the increment for thickness, unless chosen.
 
@@ -68,19 +68,23 @@ def outside_width(box_front_length_cut: Mm, sliding_set_in: Mm) -> Mm:
     return box_front_length_cut - 2 * sliding_set_in
 
 
-@rule(source="geometry", per="joint.sliding_dovetail")
+@rule(source="geometry", label="dovetailed slots in from the front's ends", per="joint.sliding_dovetail")
 def slot_set_in_front(sliding_set_in: Mm) -> Mm:
     """In the front the slots are set in from its ends as was chosen: the box follows its cut front."""
     return sliding_set_in
 
 
-@rule(source="geometry", per="back.sliding_dovetail")
+@rule(source="geometry", label="dovetailed slots in from the box back's ends", per="back.sliding_dovetail")
 def slot_set_in_back(box_back_length_cut: Mm, outside_width: Mm) -> Mm:
     """In the back the slots are set in by half of what it is longer than the box is wide: so they meet the sides."""
     return (box_back_length_cut - outside_width) / 2
 
 
-@rule(source="geometry", per=("joint.sliding_dovetail", "lined", "rolling"))
+@rule(
+    source="geometry",
+    label="front reaches past the front ends of the runners by",
+    per=("joint.sliding_dovetail", "lined", "rolling"),
+)
 def ahead_of_members(box_front_thickness: Mm) -> Mm:
     """Where the front reaches past the sides, the runners beside them begin behind it."""
     return box_front_thickness

@@ -7,19 +7,19 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="geometry", per="has_board")
+@rule(source="geometry", label="divider length, cut", per="has_board")
 def board_length_cut(outer_divider_length_cut: Mm) -> Mm:
     """Each divider of a split is as long as its split asks."""
     return outer_divider_length_cut
 
 
-@rule(source="geometry", per="has_board")
+@rule(source="geometry", label="divider depth, cut", per="has_board")
 def board_depth_cut(outer_divider_depth_cut: Mm) -> Mm:
     """Each divider of a split is as deep as its split asks."""
     return outer_divider_depth_cut
 
 
-@rule(source="geometry", per="has_board")
+@rule(source="geometry", label="divider begins behind the front", per="has_board")
 def board_begins() -> Mm:
     """It begins where what it divides begins."""
     return NOTHING

@@ -8,13 +8,13 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down, total
 
 
-@rule(source="common practice", per="divided.board")
+@rule(source="common practice", label="between two neighbours", per="divided.board")
 def between(divider_thickness: Mm) -> Mm:
     """Between neighbours stands a divider of measured thickness."""
     return divider_thickness
 
 
-@rule(source="geometry", per="split")
+@rule(source="geometry", label="size of one share", per="split")
 def unit_size(split_clear: Mm, between: Mm, each_fixed_part: tuple[Mm, ...], each_weight: tuple[Mm, ...]) -> Mm:
     """What fixed parts and dividers leave is divided by the shares.
 
@@ -51,13 +51,13 @@ def unit_size(split_clear: Mm, between: Mm, each_fixed_part: tuple[Mm, ...], eac
     return left / shares if shares > 0 else left
 
 
-@rule(source="common practice", per="divided.board")
+@rule(source="common practice", label="depth of all dividers, cut", per="divided.board")
 def divider_depth_cut(cell_depth: Mm, increment: Mm) -> Mm:
     """A divider is as deep as the cell, down to the shop's increment."""
     return snap_down(cell_depth, increment)
 
 
-@rule(source="common practice", per="upright.board")
+@rule(source="common practice", label="length of all dividers, cut", per="upright.board")
 def divider_length_cut(cell_height: Mm, increment: Mm) -> Mm:
     """An upright divider is as long as the cell is high, down to the shop's increment."""
     return snap_down(cell_height, increment)

@@ -12,13 +12,13 @@ def _block(packing: Mm, lip: Mm, board_lost: Mm) -> Mm:
     return packing if lip > 0 and board_lost == 0 else NOTHING
 
 
-@rule(source="common practice", per=("board_before.row", "left.edge"))
+@rule(source="common practice", label="block at the left end of the divider", per=("board_before.row", "left.edge"))
 def rail_packing_left(board_begins: Mm, packing_blank_left: Mm = NOTHING, lip_left: Mm = NOTHING) -> Mm:
     """Behind the left lip a lying divider is packed as its runners are; not where it is cut round something there."""
     return _block(packing_blank_left, lip_left, board_begins)
 
 
-@rule(source="common practice", per=("board_before.row", "right.edge"))
+@rule(source="common practice", label="block at the right end of the divider", per=("board_before.row", "right.edge"))
 def rail_packing_right(
     board_begins: Mm,
     board_length_cut: Mm,

@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="room.lapped")
+@rule(source="common practice", label="height of the room for the box", per="room.lapped")
 def room_height(
     front_height_cut: Mm,
     gap_above: Mm,
@@ -25,7 +25,7 @@ def room_height(
     return face_height - taken_below - taken_above
 
 
-@rule(source="common practice", per="room.lapped")
+@rule(source="common practice", label="room for the box, above the floor", per="room.lapped")
 def room_from_floor(
     front_from_floor: Mm, gap_below: Mm, taken_below: Mm = NOTHING, face_taken_below: Mm = NOTHING
 ) -> Mm:

@@ -49,7 +49,7 @@ def cell_depth(outer_cell_depth: Mm) -> Mm:
     return outer_cell_depth
 
 
-@rule(source="geometry", per="cell.row")
+@rule(source="geometry", label="cell begins, from the left", per="cell.row")
 def cell_from_left(outer_cell_from_left: Mm) -> Mm:
     """A row begins where what it divides begins."""
     return outer_cell_from_left

@@ -29,7 +29,7 @@ def blocked_to(begins: Mm, deep: Mm | None, clearance: Mm, cell_depth: Mm) -> Mm
     return cell_depth if deep is None else begins + deep + clearance
 
 
-@rule(source="geometry", per="crossing.left")
+@rule(source="geometry", label="blocks the left strip from", per="crossing.left")
 def blocks_left_from(
     begins_from_front: Mm,
     obstruction_clearance: Mm,
@@ -46,7 +46,7 @@ def blocks_left_from(
     return begins_from_front - obstruction_clearance if is_met else outer_cell_depth
 
 
-@rule(source="geometry", per="crossing.left")
+@rule(source="geometry", label="blocks the left strip up to", per="crossing.left")
 def blocks_left_to(
     begins_from_front: Mm, obstruction_clearance: Mm, outer_cell_depth: Mm, stretch_deep: Mm | None = None
 ) -> Mm:
@@ -54,7 +54,7 @@ def blocks_left_to(
     return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
-@rule(source="geometry", per=("drawer", "obstructed.left"))
+@rule(source="geometry", label="left strip begins, from the front", per=("drawer", "obstructed.left"))
 def strip_left_begins(
     set_back: Mm,
     runner_length: Mm,
@@ -68,7 +68,7 @@ def strip_left_begins(
     return free_stretch(set_back, runner_length, each_blocks_left_from, each_blocks_left_to)[0]
 
 
-@rule(source="geometry", per=("drawer", "obstructed.left"))
+@rule(source="geometry", label="left strip length", per=("drawer", "obstructed.left"))
 def strip_left_length(
     set_back: Mm,
     runner_length: Mm,
@@ -79,7 +79,7 @@ def strip_left_length(
     return free_stretch(set_back, runner_length, each_blocks_left_from, each_blocks_left_to)[1]
 
 
-@rule(source="geometry", per="crossing.right")
+@rule(source="geometry", label="blocks the right strip from", per="crossing.right")
 def blocks_right_from(
     begins_from_front: Mm,
     obstruction_clearance: Mm,
@@ -96,7 +96,7 @@ def blocks_right_from(
     return begins_from_front - obstruction_clearance if is_met else outer_cell_depth
 
 
-@rule(source="geometry", per="crossing.right")
+@rule(source="geometry", label="blocks the right strip up to", per="crossing.right")
 def blocks_right_to(
     begins_from_front: Mm, obstruction_clearance: Mm, outer_cell_depth: Mm, stretch_deep: Mm | None = None
 ) -> Mm:
@@ -104,7 +104,7 @@ def blocks_right_to(
     return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
-@rule(source="geometry", per=("drawer", "obstructed.right"))
+@rule(source="geometry", label="right strip begins, from the front", per=("drawer", "obstructed.right"))
 def strip_right_begins(
     set_back: Mm,
     runner_length: Mm,
@@ -118,7 +118,7 @@ def strip_right_begins(
     return free_stretch(set_back, runner_length, each_blocks_right_from, each_blocks_right_to)[0]
 
 
-@rule(source="geometry", per=("drawer", "obstructed.right"))
+@rule(source="geometry", label="right strip length", per=("drawer", "obstructed.right"))
 def strip_right_length(
     set_back: Mm,
     runner_length: Mm,

@@ -12,7 +12,7 @@ def meet(start: Mm, size: Mm | None, cell_start: Mm, cell_size: Mm) -> bool:
     return start < cell_start + cell_size and (size is None or start + size > cell_start)
 
 
-@rule(source="common practice", per="crossing.left")
+@rule(source="common practice", label="takes from the left", per="crossing.left")
 def takes_left(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -29,7 +29,7 @@ def takes_left(
     return largest(Mm(0), projection + obstruction_clearance - clear_stands_in - outer_cell_from_left)
 
 
-@rule(source="common practice", per="crossing.right")
+@rule(source="common practice", label="takes from the right", per="crossing.right")
 def takes_right(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -49,7 +49,7 @@ def takes_right(
     return largest(Mm(0), projection + obstruction_clearance - behind)
 
 
-@rule(source="common practice", per="crossing.behind")
+@rule(source="common practice", label="takes from behind", per="crossing.behind")
 def takes_behind(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -71,7 +71,7 @@ def takes_behind(
     return projection + obstruction_clearance
 
 
-@rule(source="common practice", per="crossing.below")
+@rule(source="common practice", label="takes from a row on the floor", per="crossing.below")
 def takes_on_floor(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -87,7 +87,7 @@ def takes_on_floor(
     return projection + obstruction_clearance
 
 
-@rule(source="common practice", per="crossing.below")
+@rule(source="common practice", label="takes from below", per="crossing.below")
 def takes_below(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -104,7 +104,7 @@ def takes_below(
     return largest(Mm(0), projection + obstruction_clearance - outer_cell_from_floor)
 
 
-@rule(source="common practice", per="crossing.above")
+@rule(source="common practice", label="takes from above", per="crossing.above")
 def takes_above(
     projection: Mm,
     obstruction_clearance: Mm,

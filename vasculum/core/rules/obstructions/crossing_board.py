@@ -32,7 +32,7 @@ def most_in(
     return lean_over((projection, projection_above), begins_from_floor, ends - begins_from_floor, low, high - low)
 
 
-@rule(source="common practice", per="board_crossing.row.left")
+@rule(source="common practice", label="takes from the divider on the left", per="board_crossing.row.left")
 def board_takes_left(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -58,7 +58,7 @@ def board_takes_left(
     return largest(NOTHING, stands + obstruction_clearance - clear_stands_in - outer_cell_from_left)
 
 
-@rule(source="common practice", per="board_crossing.row.right")
+@rule(source="common practice", label="takes from the divider on the right", per="board_crossing.row.right")
 def board_takes_right(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -87,7 +87,7 @@ def board_takes_right(
     return largest(NOTHING, stands + obstruction_clearance - behind)
 
 
-@rule(source="common practice", per="board_crossing.row.behind")
+@rule(source="common practice", label="takes from the divider behind", per="board_crossing.row.behind")
 def board_takes_behind(
     projection: Mm,
     obstruction_clearance: Mm,

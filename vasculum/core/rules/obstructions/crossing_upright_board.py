@@ -39,7 +39,7 @@ def board_takes_behind(
     return stands + obstruction_clearance if stands > 0 else NOTHING
 
 
-@rule(source="common practice", per="board_crossing.column.below")
+@rule(source="common practice", label="takes from the divider below", per="board_crossing.column.below")
 def board_takes_below(
     projection: Mm,
     obstruction_clearance: Mm,
@@ -57,7 +57,7 @@ def board_takes_below(
     return largest(NOTHING, projection + obstruction_clearance - outer_cell_from_floor)
 
 
-@rule(source="common practice", per="board_crossing.column.above")
+@rule(source="common practice", label="takes from the divider above", per="board_crossing.column.above")
 def board_takes_above(
     projection: Mm,
     obstruction_clearance: Mm,

@@ -27,7 +27,7 @@ def width_left(cell_width: Mm, taken: Mm) -> Mm:
     return width
 
 
-@rule(source="common practice", per="built_in")
+@rule(source="common practice", label="width left for box and runners", per="built_in")
 def free_width(cell_width: Mm, taken_left: Mm = NOTHING, taken_right: Mm = NOTHING) -> Mm:
     """Free is the cell's width less what stands in its way on both sides.
 
@@ -37,7 +37,7 @@ def free_width(cell_width: Mm, taken_left: Mm = NOTHING, taken_right: Mm = NOTHI
     return width_left(cell_width, taken_left + taken_right)
 
 
-@rule(source="common practice", per="built_in")
+@rule(source="common practice", label="depth left for box and runners", per="built_in")
 def free_depth(cell_depth: Mm, taken_behind: Mm = NOTHING) -> Mm:
     """Free is the cell's depth less what stands behind it.
 

@@ -21,7 +21,7 @@ def reaches(stands_in: Mm, before_face: Mm, begins_from_front: Mm, set_back: Mm 
     return largest(NOTHING, stands_in - before_face)
 
 
-@rule(source="common practice", per="crossing.left")
+@rule(source="common practice", label="takes from the front on the left", per="crossing.left")
 def takes_face_left(
     projection: Mm,
     begins_from_front: Mm,
@@ -41,7 +41,7 @@ def takes_face_left(
     return reaches(projection, before, begins_from_front, outer_set_back)
 
 
-@rule(source="common practice", per="crossing.right")
+@rule(source="common practice", label="takes from the front on the right", per="crossing.right")
 def takes_face_right(
     projection: Mm,
     begins_from_front: Mm,
@@ -63,7 +63,7 @@ def takes_face_right(
     return reaches(projection, opening_width - clear_stands_in - ends, begins_from_front, outer_set_back)
 
 
-@rule(source="common practice", per="crossing.below")
+@rule(source="common practice", label="takes from the front below", per="crossing.below")
 def takes_face_below(
     projection: Mm,
     begins_from_front: Mm,
@@ -81,7 +81,7 @@ def takes_face_below(
     return reaches(projection, outer_cell_from_floor, begins_from_front, outer_set_back)
 
 
-@rule(source="common practice", per="crossing.above")
+@rule(source="common practice", label="takes from the front above", per="crossing.above")
 def takes_face_above(
     projection: Mm,
     begins_from_front: Mm,
@@ -102,25 +102,25 @@ def takes_face_above(
     return reaches(projection, over, begins_from_front, outer_set_back)
 
 
-@rule(source="common practice", per=("obstructed.left", "in_the_opening"))
+@rule(source="common practice", label="front stands clear on the left by", per=("obstructed.left", "in_the_opening"))
 def face_taken_left(each_takes_face_left: tuple[Mm | None, ...]) -> Mm:
     """On the left the front stands clear of what reaches furthest into its face."""
     return largest(NOTHING, *taken(each_takes_face_left))
 
 
-@rule(source="common practice", per=("obstructed.right", "in_the_opening"))
+@rule(source="common practice", label="front stands clear on the right by", per=("obstructed.right", "in_the_opening"))
 def face_taken_right(each_takes_face_right: tuple[Mm | None, ...]) -> Mm:
     """On the right the front stands clear of what reaches furthest into its face."""
     return largest(NOTHING, *taken(each_takes_face_right))
 
 
-@rule(source="common practice", per=("obstructed.below", "in_the_opening"))
+@rule(source="common practice", label="front stands clear below by", per=("obstructed.below", "in_the_opening"))
 def face_taken_below(each_takes_face_below: tuple[Mm | None, ...]) -> Mm:
     """Below the front stands over the highest sill in its face."""
     return largest(NOTHING, *taken(each_takes_face_below))
 
 
-@rule(source="common practice", per=("obstructed.above", "in_the_opening"))
+@rule(source="common practice", label="front stands clear above by", per=("obstructed.above", "in_the_opening"))
 def face_taken_above(each_takes_face_above: tuple[Mm | None, ...]) -> Mm:
     """Above the front stands under what hangs lowest into its face."""
     return largest(NOTHING, *taken(each_takes_face_above))

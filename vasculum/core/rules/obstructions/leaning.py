@@ -22,7 +22,7 @@ def lean_over(sizes: tuple[Mm, Mm], begins: Mm, stretch: Mm, from_floor: Mm, hei
     return largest(low + more * first, low + more * last)
 
 
-@rule(source="common practice", per="leaning")
+@rule(source="common practice", label="stands in by", per="leaning")
 def stands_in(
     projection: Mm,
     projection_above: Mm,

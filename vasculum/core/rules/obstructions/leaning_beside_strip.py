@@ -44,10 +44,10 @@ def leans_in_at_strip(
 
 
 for side in ("left", "right"):
-    rule(source="geometry", per=f"leaning.{side}")(leans_in_at_strip)
+    rule(source="geometry", label="wall leans in behind the strip by", per=f"leaning.{side}")(leans_in_at_strip)
 
 
-@rule(source="geometry", per="leaning.left")
+@rule(source="geometry", label="leaning wall fills on the left", per="leaning.left")
 def fills_left(leans_in_at_strip: Mm, clear_stands_in: Mm, outer_cell_from_left: Mm) -> Mm:
     """Of what it takes on the left a leaning wall fills what it stands in at the strip's height."""
     return largest(NOTHING, leans_in_at_strip - clear_stands_in - outer_cell_from_left)
@@ -74,13 +74,13 @@ def blocks_left_to(
     return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
-@rule(source="geometry", per=("drawer", "obstructed.left"))
+@rule(source="geometry", label="filled behind the left strip by the wall", per=("drawer", "obstructed.left"))
 def filled_left(each_fills_left: tuple[Mm | None, ...]) -> Mm:
     """Behind the strip on the left stands the wall that leans most."""
     return largest(NOTHING, *taken(each_fills_left))
 
 
-@rule(source="geometry", per="leaning.right")
+@rule(source="geometry", label="leaning wall fills on the right", per="leaning.right")
 def fills_right(
     leans_in_at_strip: Mm, clear_stands_in: Mm, opening_width: Mm, outer_cell_from_left: Mm, outer_cell_width: Mm
 ) -> Mm:
@@ -111,7 +111,7 @@ def blocks_right_to(
     return blocked_to(begins_from_front, stretch_deep, obstruction_clearance, outer_cell_depth)
 
 
-@rule(source="geometry", per=("drawer", "obstructed.right"))
+@rule(source="geometry", label="filled behind the right strip by the wall", per=("drawer", "obstructed.right"))
 def filled_right(each_fills_right: tuple[Mm | None, ...]) -> Mm:
     """Behind the strip on the right stands the wall that leans most."""
     return largest(NOTHING, *taken(each_fills_right))

@@ -15,13 +15,13 @@ def takes_left(projection: Mm, clear_stands_in: Mm, outer_cell_from_left: Mm) ->
     return largest(NOTHING, projection - clear_stands_in - outer_cell_from_left)
 
 
-@rule(source="geometry", per=("crossing.left", "in_the_way.missing_wall"))
+@rule(source="geometry", label="partition on the left carries", per=("crossing.left", "in_the_way.missing_wall"))
 def partition_left(takes_left: Mm) -> Mm:
     """Of what a partition takes all of it carries."""
     return takes_left
 
 
-@rule(source="geometry", per="obstructed.left")
+@rule(source="geometry", label="wood to screw into on the left", per="obstructed.left")
 def carries_left(each_partition_left: tuple[Mm | None, ...]) -> Mm:
     """On the left stands what can be screwed into, where a partition stands for the wall that is missing."""
     return largest(NOTHING, *taken(each_partition_left))

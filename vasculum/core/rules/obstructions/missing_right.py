@@ -17,13 +17,13 @@ def takes_right(
     return largest(NOTHING, projection - (opening_width - clear_stands_in - outer_cell_from_left - outer_cell_width))
 
 
-@rule(source="geometry", per=("crossing.right", "in_the_way.missing_wall"))
+@rule(source="geometry", label="partition on the right carries", per=("crossing.right", "in_the_way.missing_wall"))
 def partition_right(takes_right: Mm) -> Mm:
     """Of what a partition takes all of it carries."""
     return takes_right
 
 
-@rule(source="geometry", per="obstructed.right")
+@rule(source="geometry", label="wood to screw into on the right", per="obstructed.right")
 def carries_right(each_partition_right: tuple[Mm | None, ...]) -> Mm:
     """On the right stands what can be screwed into, where a partition stands for the wall that is missing."""
     return largest(NOTHING, *taken(each_partition_right))

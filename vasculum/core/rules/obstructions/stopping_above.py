@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="stopping.above")
+@rule(source="common practice", label="reaches down into the cell by", per="stopping.above")
 def reaches_in(
     projection: Mm, obstruction_clearance: Mm, opening_height: Mm, outer_cell_from_floor: Mm, outer_cell_height: Mm
 ) -> Mm:

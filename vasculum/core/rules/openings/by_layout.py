@@ -7,19 +7,19 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import taken
 
 
-@rule(source="common practice", per="inside_width.by_layout")
+@rule(source="common practice", label="opening width", per="inside_width.by_layout")
 def opening_width(each_wanted_across: tuple[Mm | None, ...]) -> Mm:
     """A case that is built around its layout is as wide inside as that wants."""
     return taken(each_wanted_across)[0]
 
 
-@rule(source="common practice", per="inside_height.by_layout")
+@rule(source="common practice", label="opening height", per="inside_height.by_layout")
 def opening_height(each_wanted_up: tuple[Mm | None, ...]) -> Mm:
     """A case that is built around its layout is as high inside as that wants."""
     return taken(each_wanted_up)[0]
 
 
-@rule(source="common practice", per="inside_depth.by_layout")
+@rule(source="common practice", label="depth of the inside", per="inside_depth.by_layout")
 def depth_inside(each_wanted_deep: tuple[Mm | None, ...]) -> Mm:
     """A case that is built around its layout is as deep inside as that wants."""
     return taken(each_wanted_deep)[0]

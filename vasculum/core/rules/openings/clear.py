@@ -23,7 +23,7 @@ def checked_clear_width(width: Mm) -> Mm:
     return width
 
 
-@rule(source="common practice", per="space")
+@rule(source="common practice", label="clear height", per="space")
 def clear_height(opening_height: Mm, wiggle_height: Mm) -> Mm:
     """Clear height is the opening's height less the wiggle room.
 
@@ -42,7 +42,7 @@ def clear_height(opening_height: Mm, wiggle_height: Mm) -> Mm:
     return height
 
 
-@rule(source="common practice", per="space")
+@rule(source="common practice", label="clear depth", per="space")
 def clear_depth(depth_inside: Mm, wiggle_depth: Mm) -> Mm:
     """Clear depth is from the front face to the nearest thing behind, less the wiggle room.
 
@@ -61,7 +61,7 @@ def clear_depth(depth_inside: Mm, wiggle_depth: Mm) -> Mm:
     return depth
 
 
-@rule(source="common practice", per="strip.left_and_right")
+@rule(source="common practice", label="packing on the left at this station", per="strip.left_and_right")
 def packing_left_here(width: Mm, governing_width: Mm, packing_left: Mm) -> Mm:
     """At this station the left strip takes its packing and half of what this reading is wider than the narrowest.
 
@@ -70,7 +70,7 @@ def packing_left_here(width: Mm, governing_width: Mm, packing_left: Mm) -> Mm:
     return packing_left + (width - governing_width) / 2
 
 
-@rule(source="common practice", per="strip.left_and_right")
+@rule(source="common practice", label="packing on the right at this station", per="strip.left_and_right")
 def packing_right_here(width: Mm, governing_width: Mm, packing_right: Mm) -> Mm:
     """At this station the right strip takes its packing and half of what this reading is wider than the narrowest.
 

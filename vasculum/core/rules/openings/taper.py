@@ -11,7 +11,7 @@ from vasculum.core.reasons import largest, taken
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="geometry", per="survey.case")
+@rule(source="geometry", label="thickest packing on the left", per="survey.case")
 def packing_most_left(each_packing_left_here: tuple[Mm | None, ...]) -> Mm:
     """On the left the packing is thickest at the station where the walls stand furthest apart."""
     return largest(NOTHING, *taken(each_packing_left_here))
@@ -23,7 +23,7 @@ def packing_blank_left(packing_left: Mm, each_packing_most_left: tuple[Mm | None
     return most if most - packing_left > tape_tolerance else packing_left
 
 
-@rule(source="geometry", per="survey.case")
+@rule(source="geometry", label="thickest packing on the right", per="survey.case")
 def packing_most_right(each_packing_right_here: tuple[Mm | None, ...]) -> Mm:
     """On the right the packing is thickest at the station where the walls stand furthest apart."""
     return largest(NOTHING, *taken(each_packing_right_here))
@@ -36,5 +36,5 @@ def packing_blank_right(packing_right: Mm, each_packing_most_right: tuple[Mm | N
 
 
 for inside in ("space.frameless", "case_width.read"):
-    rule(source="common practice", per=inside)(packing_blank_left)
-    rule(source="common practice", per=inside)(packing_blank_right)
+    rule(source="common practice", label="blank for the left packing", per=inside)(packing_blank_left)
+    rule(source="common practice", label="blank for the right packing", per=inside)(packing_blank_right)

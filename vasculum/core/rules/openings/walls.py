@@ -20,5 +20,5 @@ def wall_right_from_left(clear_width: Mm, packing_blank_right: Mm, wiggle_width:
 
 
 for inside in ("space.frameless", "case_width.read"):
-    rule(source="geometry", per=inside)(wall_left_from_left)
-    rule(source="geometry", per=inside)(wall_right_from_left)
+    rule(source="geometry", label="left wall, from where the clear width begins", per=inside)(wall_left_from_left)
+    rule(source="geometry", label="right wall, from where the clear width begins", per=inside)(wall_right_from_left)

@@ -14,7 +14,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="pull.centred")
+@rule(source="common practice", label="pull above the front's lower edge", per="pull.centred")
 def pull_up(front_height_cut: Mm) -> Mm:
     """A centred pull stands half-way up the front."""
     return front_height_cut / 2

@@ -15,7 +15,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="pull.hand_hole")
+@rule(source="common practice", label="hand-hole above the front's lower edge", per="pull.hand_hole")
 def hand_hole_from_edge(front_height_cut: Mm, hand_hole_height: Mm) -> Mm:
     """A hand-hole stands half-way up the front.
 
@@ -24,7 +24,7 @@ def hand_hole_from_edge(front_height_cut: Mm, hand_hole_height: Mm) -> Mm:
     return (front_height_cut - hand_hole_height) / 2
 
 
-@rule(source="common practice", per="pull.hand_hole")
+@rule(source="common practice", label="hand-hole, from the front's left edge", per="pull.hand_hole")
 def hand_hole_from_left(front_width_cut: Mm, hand_hole_width: Mm) -> Mm:
     """A hand-hole stands in the middle of the front.
 
@@ -46,7 +46,7 @@ cut(
 )
 
 
-@rule(source="geometry", per=("pull.hand_hole", "front_walled"))
+@rule(source="geometry", label="hand-hole above the box front's lower edge", per=("pull.hand_hole", "front_walled"))
 def hand_hole_from_wall_edge(front_from_floor: Mm, hand_hole_from_edge: Mm, walls_from_floor: Mm) -> Mm:
     """In the box front the hole is where it is in the front, or begins at its lower edge.
 
@@ -55,7 +55,7 @@ def hand_hole_from_wall_edge(front_from_floor: Mm, hand_hole_from_edge: Mm, wall
     return largest(front_from_floor + hand_hole_from_edge - walls_from_floor, NOTHING)
 
 
-@rule(source="geometry", per=("pull.hand_hole", "front_walled"))
+@rule(source="geometry", label="hand-hole height in the box front", per=("pull.hand_hole", "front_walled"))
 def hand_hole_in_wall(
     front_from_floor: Mm,
     hand_hole_from_edge: Mm,
@@ -69,7 +69,7 @@ def hand_hole_in_wall(
     return largest(ends - hand_hole_from_wall_edge, NOTHING)
 
 
-@rule(source="geometry", per=("pull.hand_hole", "front_walled"))
+@rule(source="geometry", label="hand-hole, from the box front's left end", per=("pull.hand_hole", "front_walled"))
 def hand_hole_from_wall_left(
     front_from_left: Mm, hand_hole_from_left: Mm, box_from_left: Mm, outside_width: Mm, box_front_length_cut: Mm
 ) -> Mm:

@@ -6,7 +6,7 @@ from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="pull_screwed")
+@rule(source="common practice", label="screw of the pull", per="pull_screwed")
 def pull_screw_length(front_thickness: Mm, front_wall: Mm, before_box_front: Mm, pull_thread: Mm) -> Mm:
     """The screw of a pull goes through box front and front, over any space between them, and into its thread."""
     return front_wall + before_box_front + front_thickness + pull_thread

@@ -13,7 +13,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="pull.top_edge")
+@rule(source="common practice", label="height that a pull on the edge takes", per="pull.top_edge")
 def edge_allowance(edge_pull_allowance: Mm) -> Mm:
     """A pull on the upper edge takes its allowance off the front."""
     return edge_pull_allowance

@@ -20,7 +20,7 @@ alternative(
 )
 
 
-@rule(source="geometry", per="runner.batten")
+@rule(source="geometry", label="play of the tray between the walls", per="runner.batten")
 def tray_play(free_width: Mm, outside_width: Mm) -> Mm:
     """Between the walls the tray has the play that its width leaves.
 
@@ -29,13 +29,13 @@ def tray_play(free_width: Mm, outside_width: Mm) -> Mm:
     return free_width - outside_width
 
 
-@rule(source="common practice", per="runner.batten")
+@rule(source="common practice", label="least that the tray rides on a batten", per="runner.batten")
 def batten_engagement(batten_projection: Mm, tray_play: Mm) -> Mm:
     """Pushed to one wall, the tray still rides on the other batten by its projection less the play."""
     return batten_projection - tray_play
 
 
-@rule(source="common practice", per="runner.batten")
+@rule(source="common practice", label="runner stands out from the wall by", per="runner.batten")
 def runner_projects(batten_projection: Mm) -> Mm:
     """The batten stands out from the wall by what was chosen.
 

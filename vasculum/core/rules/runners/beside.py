@@ -8,7 +8,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="box width", per="drawer")
 def box_width(free_width: Mm, beside_box: Mm, runner_play: Mm, runner_shim: Mm) -> Mm:
     """The box is the clear width less what the runner and any shim take beside the box on each side, and the play.
 
@@ -29,13 +29,13 @@ def box_width(free_width: Mm, beside_box: Mm, runner_play: Mm, runner_shim: Mm) 
     return width
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="width that runners take, both sides together", per="drawer")
 def runner_width_loss(beside_box: Mm, runner_play: Mm, runner_shim: Mm) -> Mm:
     """Runners and any shims take their room on both sides, and the play."""
     return 2 * (beside_box + runner_shim) + runner_play
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="usable depth for runners", per="drawer")
 def usable_depth(free_depth: Mm, set_back: Mm) -> Mm:
     """Usable is the depth to the nearest thing behind, less the set-back.
 
@@ -65,7 +65,7 @@ def runner_play_built(
     return free_width - 2 * (beside_box + runner_shim + shim_beside) - outside_width
 
 
-@rule(source="geometry", per="drawer")
+@rule(source="geometry", label="width that passes the opening", per="drawer")
 def passes_beside(beside_box: Mm) -> Mm:
     """Past the opening comes the box with what is beside it.
 
@@ -74,7 +74,7 @@ def passes_beside(beside_box: Mm) -> Mm:
     return beside_box
 
 
-@rule(source="common practice", per="clearing")
+@rule(source="common practice", label="runner beside the box, one side", per="clearing")
 def beside_box(runner_side_clearance: Mm) -> Mm:
     """Beside the box the runner takes its clearance.
 
@@ -83,7 +83,7 @@ def beside_box(runner_side_clearance: Mm) -> Mm:
     return runner_side_clearance
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="room behind the box", per="drawer")
 def room_behind_box(free_depth: Mm, set_back: Mm, outside_depth: Mm) -> Mm:
     """Behind the box stays what depth and set-back leave: a stop there is as thick, so that the front comes flush.
 
@@ -92,7 +92,7 @@ def room_behind_box(free_depth: Mm, set_back: Mm, outside_depth: Mm) -> Mm:
     return free_depth - set_back - outside_depth
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", label="front ends of the runners, from the face", per="drawer")
 def members_from_front(set_back: Mm, ahead_of_members: Mm = NOTHING) -> Mm:
     """What carries a box beside it begins at the set-back, or behind a front that reaches past the sides.
 

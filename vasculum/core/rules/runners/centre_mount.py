@@ -19,7 +19,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="runner.centre_mount")
+@rule(source="common practice", label="height of the rail under the bottom", per="runner.centre_mount")
 def rail_under_bottom(room_below_box: Mm) -> Mm:
     """One rail stands under the middle of the bottom, as high as what is free below the box."""
     return room_below_box

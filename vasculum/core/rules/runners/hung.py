@@ -42,7 +42,7 @@ def passes_beside(runner_side_clearance: Mm) -> Mm:
     return runner_side_clearance
 
 
-@rule(source="common practice", per="runner.hung")
+@rule(source="common practice", label="rail under the top, above the floor", per="runner.hung")
 def rail_from_floor(room_from_floor: Mm, room_height: Mm, hung_rail_height: Mm) -> Mm:
     """The rails hang right under the top.
 
@@ -51,7 +51,7 @@ def rail_from_floor(room_from_floor: Mm, room_height: Mm, hung_rail_height: Mm) 
     return room_from_floor + room_height - hung_rail_height
 
 
-@rule(source="common practice", per="runner.hung")
+@rule(source="common practice", label="runner line in the case", per="runner.hung")
 def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, room_below_box: Mm, outside_height: Mm) -> Mm:
     """The runner line is in the middle of the rails under the top, or lower, where the runner still is on the side.
 
@@ -80,13 +80,13 @@ def runner_line(room_height: Mm, hung_rail_height: Mm, runner_height: Mm, room_b
     return smallest(line, room_below_box + outside_height - runner_height / 2)
 
 
-@rule(source="geometry", per="runner.hung")
+@rule(source="geometry", label="width of the plate", per="runner.hung")
 def hung_across(outside_width: Mm, beside_box: Mm) -> Mm:
     """Across, the plate carries the box, and runner and rail on both sides: no narrower."""
     return outside_width + 2 * beside_box
 
 
-@rule(source="common practice", per="runner.hung")
+@rule(source="common practice", label="height that a hung drawer needs", per="runner.hung")
 def hung_height_needed(hung_rail_height: Mm, runner_height: Mm) -> Mm:
     """Hung, a drawer needs the height of two rails, or of its runner, whichever is more."""
     return largest(2 * hung_rail_height, runner_height)
@@ -138,7 +138,7 @@ def rail_right(
     )
 
 
-@rule(source="geometry", per="runner.hung")
+@rule(source="geometry", label="runner thickness", per="runner.hung")
 def runner_thick(runner_side_clearance: Mm) -> Mm:
     """Between box and rail the members of the runner fill its clearance."""
     return runner_side_clearance

@@ -32,7 +32,7 @@ def box_width(old_box_width: Mm, empty_runner_pad: Mm) -> Mm:
     return width
 
 
-@rule(source="common practice", per="drawer", when=("old_box_width",))
+@rule(source="common practice", label="shim behind the runner, one side", per="drawer", when=("old_box_width",))
 def shim_beside(empty_runner_pad: Mm) -> Mm:
     """The pad goes back under each used runner as its shim.
 
@@ -61,13 +61,13 @@ def box_height(kept_runner_low: Mm, kept_runner_top: Mm, kept_runner_room: Mm) -
     return kept_runner_top - kept_runner_low + kept_runner_room
 
 
-@rule(source="common practice", per="drawer", when=("kept_runner_length",))
+@rule(source="common practice", label="nominal length of the kept runner", per="drawer", when=("kept_runner_length",))
 def kept_runner_nominal(kept_runner_length: Mm, nominal_step: Mm) -> Mm:
     """A steel runner read between two nominal lengths is of the next one up."""
     return snap_up(kept_runner_length, nominal_step)
 
 
-@rule(source="common practice", per="rolling", when=("kept_runner_length",))
+@rule(source="common practice", label="runner length", per="rolling", when=("kept_runner_length",))
 def runner_length(kept_runner_length: Mm, wanted_runner_length: Mm | None = None) -> Mm:
     """A runner that stays is as long as it was measured, unless the length of the member that mates was chosen."""
     return kept_runner_length if wanted_runner_length is None else wanted_runner_length

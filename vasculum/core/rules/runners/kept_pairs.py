@@ -32,7 +32,7 @@ def runner_line_built(runner_line: Mm) -> Mm:
     return runner_line
 
 
-@rule(source="geometry", per=("lined", "kept_pairs"))
+@rule(source="geometry", label="upper runner line in the case", per=("lined", "kept_pairs"))
 def upper_runner_from_floor(kept_runner_top: Mm, runner_height: Mm) -> Mm:
     """The line of the upper pair is half its height below its upper edge.
 
@@ -41,19 +41,19 @@ def upper_runner_from_floor(kept_runner_top: Mm, runner_height: Mm) -> Mm:
     return kept_runner_top - runner_height / 2
 
 
-@rule(source="geometry", per=("lined", "kept_pairs"))
+@rule(source="geometry", label="upper runner line on the side piece", per=("lined", "kept_pairs"))
 def upper_line_on_wall(upper_runner_from_floor: Mm, walls_from_floor: Mm) -> Mm:
     """On the sides the line of the upper pair stands as high as the pair hangs over their lower edge."""
     return upper_runner_from_floor - walls_from_floor
 
 
-@rule(source="common practice", per=("rolling", "kept_pairs"), unit="count")
+@rule(source="common practice", label="pairs of runners to buy", per=("rolling", "kept_pairs"), unit="count")
 def pairs_to_buy() -> Mm:
     """No pair is bought: the members in the case stay."""
     return Mm(0)
 
 
-@rule(source="common practice", per=("rolling", "kept_pairs"), unit="count")
+@rule(source="common practice", label="pairs of box members to buy", per=("rolling", "kept_pairs"), unit="count")
 def members_to_buy() -> Mm:
     """Members on the box are bought to mate with the lowest and with the highest pair."""
     return Mm(2)

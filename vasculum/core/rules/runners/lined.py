@@ -12,7 +12,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 
 
-@rule(source="common practice", per="lined")
+@rule(source="common practice", label="spacer block", per="lined")
 def spacer_block(runner_line: Mm, runner_height: Mm) -> Mm:
     """The spacer block under the cabinet member is the runner line less half the runner's height.
 
@@ -43,7 +43,7 @@ def runner_line_built(spacer_block_cut: Mm, runner_height: Mm) -> Mm:
     return spacer_block_cut + runner_height / 2
 
 
-@rule(source="geometry", per="lined")
+@rule(source="geometry", label="runner line on the box", per="lined")
 def box_runner_line(runner_line_built: Mm, room_below_box: Mm) -> Mm:
     """On the box, the runner line stands lower by the play below the box.
 
@@ -52,7 +52,7 @@ def box_runner_line(runner_line_built: Mm, room_below_box: Mm) -> Mm:
     return runner_line_built - room_below_box
 
 
-@rule(source="geometry", per="lined")
+@rule(source="geometry", label="runner line above the opening's floor", per="lined")
 def runner_from_floor(room_from_floor: Mm, runner_line_built: Mm) -> Mm:
     """In the case, the runner stands its own line above where its room begins.
 
@@ -80,7 +80,7 @@ cut(
 )
 
 
-@rule(source="geometry", per=("drawer", "lined"))
+@rule(source="geometry", label="lower edge of the runner above the floor", per=("drawer", "lined"))
 def carrier_from_floor(runner_from_floor: Mm, runner_height: Mm) -> Mm:
     """A runner on its line begins half its height below it.
 

@@ -17,7 +17,7 @@ def runner_thick(beside_box: Mm) -> Mm:
     return beside_box
 
 
-@rule(source="geometry", per=("lined", "rolling"))
+@rule(source="geometry", label="left runner, from the left", per=("lined", "rolling"))
 def member_left_from_left(box_from_left: Mm, runner_thick: Mm, shim_beside: Mm = NOTHING) -> Mm:
     """The left runner begins beside the box by its own thickness, past any pad between them.
 
@@ -26,7 +26,7 @@ def member_left_from_left(box_from_left: Mm, runner_thick: Mm, shim_beside: Mm =
     return box_from_left - shim_beside - runner_thick
 
 
-@rule(source="geometry", per=("lined", "rolling"))
+@rule(source="geometry", label="right runner, from the left", per=("lined", "rolling"))
 def member_right_from_left(box_from_left: Mm, outside_width: Mm, shim_beside: Mm = NOTHING) -> Mm:
     """The right runner begins where the box ends, past any pad between them.
 
@@ -47,7 +47,7 @@ def member_right(member_right_from_left: Mm, members_from_front: Mm, runner_from
     return Stand(member_right_from_left, members_from_front, runner_from_floor - runner_height / 2, "back", "up", -1)
 
 
-@rule(source="geometry", per="screwed")
+@rule(source="geometry", label="pad under the members on the box", per="screwed")
 def pad_under_members(shim_beside: Mm = NOTHING) -> Mm:
     """Between the box and the members on it lies the pad, if there is one."""
     return shim_beside

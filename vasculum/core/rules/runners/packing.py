@@ -17,7 +17,7 @@ def carrier_from_floor(box_from_floor: Mm) -> Mm:
     return box_from_floor
 
 
-@rule(source="from memory", per="drawer")
+@rule(source="from memory", label="packing past what stands in on the left", per="drawer")
 def strip_past_left(
     thickest_strip: Mm,
     taken_left: Mm = NOTHING,
@@ -34,7 +34,7 @@ def strip_past_left(
     return thick if taken_left <= thickest_strip and strip_left_length > 0 else NOTHING
 
 
-@rule(source="from memory", per="drawer")
+@rule(source="from memory", label="packing past what stands in on the right", per="drawer")
 def strip_past_right(
     thickest_strip: Mm,
     taken_right: Mm = NOTHING,
@@ -51,7 +51,7 @@ def strip_past_right(
     return thick if taken_right <= thickest_strip and strip_right_length > 0 else NOTHING
 
 
-@rule(source="common practice", per=("drawer", "left.edge"))
+@rule(source="common practice", label="thickness of the left packing strip", per=("drawer", "left.edge"))
 def packing_strip_left(packing_blank_left: Mm = NOTHING, post_recess_left: Mm = NOTHING) -> Mm:
     """The strip on the left is as thick as the packing at its thickest, less what a post stands in place of."""
     return packing_blank_left - post_recess_left
@@ -74,7 +74,7 @@ def packing_left(set_back: Mm, carrier_from_floor: Mm, wall_left_from_left: Mm =
     return Stand(wall_left_from_left, set_back, carrier_from_floor, "back", "up", 1)
 
 
-@rule(source="common practice", per=("drawer", "right.edge"))
+@rule(source="common practice", label="thickness of the right packing strip", per=("drawer", "right.edge"))
 def packing_strip_right(packing_blank_right: Mm = NOTHING, post_recess_right: Mm = NOTHING) -> Mm:
     """The strip on the right is as thick as the packing at its thickest, less what a post stands in place of."""
     return packing_blank_right - post_recess_right

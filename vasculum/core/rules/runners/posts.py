@@ -29,7 +29,7 @@ def beside_box(runner_side_clearance: Mm, post_thickness: Mm, clip_rail_thicknes
     return runner_side_clearance + post_thickness + clip_rail_thickness
 
 
-@rule(source="common practice", per="runner.posts")
+@rule(source="common practice", label="foot of the posts above the floor", per="runner.posts")
 def post_from_floor(cell_from_floor: Mm) -> Mm:
     """The posts of a bay stand on its floor.
 
@@ -62,13 +62,13 @@ def runner_line_built(runner_line: Mm) -> Mm:
     return runner_line
 
 
-@rule(source="common practice", per="runner.posts", unit="count")
+@rule(source="common practice", label="number of clip rails", per="runner.posts", unit="count")
 def clip_rail_count(rails_a_shelf: Mm) -> Mm:
     """Each shelf lies on the rails that were chosen for it: one on both sides."""
     return rails_a_shelf
 
 
-@rule(source="common practice", per="runner.posts", unit="count")
+@rule(source="common practice", label="number of posts", per="runner.posts", unit="count")
 def post_count(posts_a_bay: Mm) -> Mm:
     """A bay stands between the posts that were chosen for it: one in each corner."""
     return posts_a_bay

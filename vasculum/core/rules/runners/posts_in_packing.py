@@ -8,13 +8,13 @@ from vasculum.core.reasons import smallest
 from vasculum.core.rules.obstructions.free import NOTHING, width_left
 
 
-@rule(source="common practice", per=("runner.posts", "left.edge"))
+@rule(source="common practice", label="post in place of packing on the left", per=("runner.posts", "left.edge"))
 def post_recess_left(post_thickness: Mm, packing_left: Mm = NOTHING) -> Mm:
     """On the left a post stands in place of packing, as far as it is thick: only the rest is packed behind it."""
     return smallest(post_thickness, packing_left)
 
 
-@rule(source="common practice", per=("runner.posts", "right.edge"))
+@rule(source="common practice", label="post in place of packing on the right", per=("runner.posts", "right.edge"))
 def post_recess_right(post_thickness: Mm, packing_right: Mm = NOTHING) -> Mm:
     """On the right a post stands in place of packing, as far as it is thick: only the rest is packed behind it."""
     return smallest(post_thickness, packing_right)

@@ -37,13 +37,13 @@ def runner_length(
     return length
 
 
-@rule(source="geometry", per="rolling")
+@rule(source="geometry", label="depth spare behind the runner", per="rolling")
 def runner_depth_spare(usable_depth: Mm, runner_length: Mm, ahead_of_members: Mm = NOTHING) -> Mm:
     """Behind the runner stays what the usable depth leaves."""
     return usable_depth - ahead_of_members - runner_length
 
 
-@rule(source="common practice", per="rolling")
+@rule(source="common practice", label="box depth", per="rolling")
 def box_depth(runner_length: Mm, wanted_box_depth: Mm | None = None, ahead_of_members: Mm = NOTHING) -> Mm:
     """The box is as deep as the runner is long, and what stands ahead of it; or as deep as was chosen.
 

@@ -6,7 +6,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per="seated")
+@rule(source="common practice", label="box rides above the floor of its room by", per="seated")
 def runner_seat(room_below_box: Mm) -> Mm:
     """The lower edge of the box rides as far above the floor of its room as the runner lifts it.
 

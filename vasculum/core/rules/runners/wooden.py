@@ -24,7 +24,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per="runner.wooden")
+@rule(source="common practice", label="depth of the runner's groove", per="runner.wooden")
 def runner_groove_depth(side_thickness: Mm, thickness_increment: Mm, wanted_runner_groove: Mm | None = None) -> Mm:
     """The groove for the runner is half as deep as the side is thick, down to the increment, unless chosen.
 
@@ -34,13 +34,13 @@ def runner_groove_depth(side_thickness: Mm, thickness_increment: Mm, wanted_runn
     return half_depth(side_thickness, thickness_increment, wanted_runner_groove, "groove")
 
 
-@rule(source="common practice", per="runner.wooden")
+@rule(source="common practice", label="width of the runner's groove", per="runner.wooden")
 def runner_groove_width(runner_height: Mm, runner_groove_play: Mm) -> Mm:
     """The groove is wider than the runner by its play."""
     return runner_height + runner_groove_play
 
 
-@rule(source="geometry", per="runner.wooden")
+@rule(source="geometry", label="runner's groove above the side's lower edge", per="runner.wooden")
 def runner_groove_from_edge(runner_line_on_wall: Mm, runner_groove_width: Mm) -> Mm:
     """The groove begins half its width below the runner line.
 
@@ -131,25 +131,25 @@ for kind, end in (("across_front", "front"), ("across_back", "back")):
     )
 
 
-@rule(source="geometry", per=("runner.wooden", "across_front"))
+@rule(source="geometry", label="depth of the runner's notch in the box front", per=("runner.wooden", "across_front"))
 def runner_notch_front(runner_groove_depth: Mm, box_front_length_cut: Mm, outside_width: Mm) -> Mm:
     """A front that runs across the sides is notched as deep as their groove, and past what it overhangs."""
     return runner_groove_depth + (box_front_length_cut - outside_width) / 2
 
 
-@rule(source="geometry", per=("runner.wooden", "across_back"))
+@rule(source="geometry", label="depth of the runner's notch in the box back", per=("runner.wooden", "across_back"))
 def runner_notch_back(runner_groove_depth: Mm, box_back_length_cut: Mm, outside_width: Mm) -> Mm:
     """A back that runs across the sides is notched as deep as their groove, and past what it overhangs."""
     return runner_groove_depth + (box_back_length_cut - outside_width) / 2
 
 
-@rule(source="geometry", per="runner.wooden")
+@rule(source="geometry", label="runner's notch above the box front's lower edge", per="runner.wooden")
 def runner_notch_front_from_edge(runner_groove_from_edge: Mm) -> Mm:
     """In the front the notch stands as high as the groove in the sides."""
     return runner_groove_from_edge
 
 
-@rule(source="geometry", per="runner.wooden")
+@rule(source="geometry", label="runner's notch above the box back's lower edge", per="runner.wooden")
 def runner_notch_back_from_edge(runner_groove_from_edge: Mm, back_wall_from_edge: Mm) -> Mm:
     """In a back that is cut down the notch stands lower by what the back begins above the sides."""
     return runner_groove_from_edge - back_wall_from_edge

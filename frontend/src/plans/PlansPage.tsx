@@ -2,13 +2,14 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import Alert from 'react-bootstrap/Alert'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
-import { answered, client, type PlanAnswer, Refused, type Schemas } from '../api/client'
+import { answered, client, type PlanAnswer, Refused } from '../api/client'
 import { planKey, useNetwork, usePlanList } from '../api/queries'
+import { type Listed, ORDERS, type Order, useOrdered } from './glances'
+import { PlanCard } from './PlanCard'
 
-type Listed = Schemas['ListedPlan']
-
-/** All plans: open, copy, delete and put back, bring a file in. */
+/** All plans: find, open, compare, copy, delete and put back; a plan file is brought in by dropping it. */
 export function PlansPage() {
   const list = usePlanList()
   const queries = useQueryClient()
@@ -16,21 +17,31 @@ export function PlansPage() {
   const file = useRef<HTMLInputElement>(null)
   const [refused, setRefused] = useState<Refused | null>(null)
   const [gone, setGone] = useState<Listed | null>(null)
+  const [words, setWords] = useState('')
+  const [order, setOrder] = useState<Order>('changed')
+  const [marks, setMarks] = useState<string[]>([])
+  const [isOver, setIsOver] = useState(false)
   const isGuest = useNetwork().data?.is_guest ?? false
+  const plans = list.data?.plans ?? []
+  const shown = useOrdered(plans, order, words)
+  const marked = marks.flatMap((id) => plans.filter((plan) => plan.id === id))
   const refresh = () => queries.invalidateQueries({ queryKey: ['plans'] })
   const path = (id: string) => ({ params: { path: { plan_id: id } } })
 
   const act = async (what: () => Promise<unknown>) => {
     setRefused(null)
+    let isDone = true
     try {
       await what()
     } catch (failure) {
       if (!(failure instanceof Refused)) throw failure
       setRefused(failure)
+      isDone = false
     }
     refresh()
+    return isDone
   }
-  const bringIn = (chosen: File) =>
+  const bringIn = (chosen: File, isAlone = true) =>
     act(async () => {
       const made = await answered<PlanAnswer>(
         client.POST('/api/plans/import', {
@@ -40,7 +51,7 @@ export function PlansPage() {
         } as never),
       )
       queries.setQueryData(planKey(made.id), made)
-      navigate(`/plans/${made.id}`)
+      if (isAlone) navigate(`/plans/${made.id}`)
     })
   const remove = (plan: Listed) =>
     act(async () => {
@@ -54,7 +65,22 @@ export function PlansPage() {
     })
 
   return (
-    <main className="page" data-ready={list.data ? true : undefined}>
+    <main
+      className={isOver ? 'page page--dropped-on' : 'page'}
+      data-ready={list.data ? true : undefined}
+      onDragOver={(event) => {
+        if (isGuest || !event.dataTransfer.types.includes('Files')) return
+        event.preventDefault()
+        setIsOver(true)
+      }}
+      onDragLeave={() => setIsOver(false)}
+      onDrop={async (event) => {
+        event.preventDefault()
+        setIsOver(false)
+        const files = [...event.dataTransfer.files]
+        for (const one of isGuest ? [] : files) if (!(await bringIn(one, files.length === 1))) break
+      }}
+    >
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3">
         <h1 className="me-auto mb-0">Plans</h1>
         <Button variant="outline-primary" hidden={isGuest} onClick={() => file.current?.click()}>
@@ -101,37 +127,45 @@ export function PlansPage() {
       )}
       {list.isError && <p role="alert">The program does not answer.</p>}
       {list.data?.plans.length === 0 && <NoPlans />}
-      <ul className="plan-list">
-        {list.data?.plans.map((plan) => (
-          <li key={plan.id}>
-            <Link className="name" to={`/plans/${plan.id}`}>
-              {plan.name}
-            </Link>
-            <span className="when">
-              {plan.is_demo && 'demo, '}revision {plan.revision},{' '}
-              {new Date(plan.changed_at).toLocaleDateString()}
-            </span>
-            <Button
-              size="sm"
-              variant="outline-secondary"
-              hidden={isGuest}
-              aria-label={`Copy ${plan.name}`}
-              onClick={() =>
-                act(() => answered(client.POST('/api/plans/{plan_id}/copy', { ...path(plan.id), body: {} })))
-              }
-            >
-              Copy
-            </Button>
-            <Button
-              size="sm"
-              variant="outline-secondary"
-              hidden={isGuest}
-              aria-label={`Delete ${plan.name}`}
-              onClick={() => remove(plan)}
-            >
-              Delete
-            </Button>
-          </li>
+      {plans.length > 1 && (
+        <div className="find-plan">
+          <Form.Control
+            type="search"
+            aria-label="Find a plan"
+            placeholder="Find a plan"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+          <Form.Select
+            aria-label="Order"
+            value={order}
+            onChange={(event) => setOrder(event.target.value as Order)}
+          >
+            {Object.entries(ORDERS).map(([one, title]) => (
+              <option key={one} value={one}>
+                {title}
+              </option>
+            ))}
+          </Form.Select>
+          {marked.length > 0 && <Compare marked={marked} />}
+        </div>
+      )}
+      {plans.length > 0 && shown.length === 0 && <p>No plan has these words in its name.</p>}
+      <ul className="plan-list plan-list--cards">
+        {shown.map((plan) => (
+          <PlanCard
+            key={plan.id}
+            plan={plan}
+            isGuest={isGuest}
+            isMarked={marked.includes(plan)}
+            onMark={(isMarked) =>
+              setMarks([...marks.filter((id) => id !== plan.id), ...(isMarked ? [plan.id] : [])])
+            }
+            onCopy={() =>
+              act(() => answered(client.POST('/api/plans/{plan_id}/copy', { ...path(plan.id), body: {} })))
+            }
+            onDelete={() => remove(plan)}
+          />
         ))}
       </ul>
       {(list.data?.deleted.length ?? 0) > 0 && (
@@ -156,6 +190,20 @@ export function PlansPage() {
         </>
       )}
     </main>
+  )
+}
+
+/** What was marked: two of them can be put side by side. */
+function Compare({ marked }: { marked: Listed[] }) {
+  const [first, second] = marked.slice(-2)
+  if (!first || !second) return <span className="lead-in">Mark another one to compare it with.</span>
+  return (
+    <Link
+      to={`/compare/${first.id}/${second.id}`}
+      className="btn btn-outline-primary d-flex align-items-center"
+    >
+      Compare {first.name} and {second.name}
+    </Link>
   )
 }
 
