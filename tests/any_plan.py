@@ -48,6 +48,7 @@ THICK = {
     "front_sheet": (120, 220), "divider_sheet": (90, 250),
 }  # fmt: skip
 """Sheets, and between how many tenths of a mm they measure."""
+NEW = [kind for kind in kinds_in("carcass") if kind != "existing"]
 INCREMENTS = {"in": ["1/32 in", "1/16 in", "1/8 in", "1/4 in"], "mm": ["0.5 mm", "1 mm", "2 mm", "5 mm"]}
 
 
@@ -139,7 +140,7 @@ class _Drawn:
         space = self.plan.spaces[self.plan.space_order[0]]
         if space.kind == "frameless" and (space.what == "unit" or self.one_in(2)):
             families = {name: self.random.choice(kinds_in(family)) for name, family in OF_A_CASE.items()}
-            self.choose(f"/spaces/{self.plan.space_order[0]}", {"carcass": "new", **families})
+            self.choose(f"/spaces/{self.plan.space_order[0]}", {**self.carcass(), **families})
         elif space.kind == "framed" and self.one_in(2):
             wide = self.size[0] + self.random.randint(-4, 90)
             self.read(space.case, "width", wide, level="middle", along="front")
@@ -147,6 +148,18 @@ class _Drawn:
                 self.read(space.case, "height", self.size[1] + self.random.randint(0, 60), side="left")
         if self.one_in(3):
             self.read(space.case, "width", self.size[0] + self.random.randint(-6, 8), level="low", along="back")
+
+    def carcass(self) -> dict[str, str]:
+        """What a new case takes its size from; where that is its outside, some sizes of it."""
+        found = self.random.choice(NEW)
+        if found == "new":
+            return {"carcass": found}
+        smaller = zip(("width", "height", "depth"), self.size, strict=True)
+        said = {f"wanted_outside_{of}": self.length(size - self.random.randint(8, 40)) for of, size in smaller}
+        return {
+            "carcass": found,
+            **{name: text for name, text in said.items() if found == "of_outside" or self.one_in(3)},
+        }
 
     def read(self, survey: str, of: str, size: int, **station: str) -> None:
         number = self.plan.next_id

@@ -120,8 +120,10 @@ def test_the_runner_in_hand_goes_out_as_a_library_and_into_another_plan(
 def test_a_new_case_with_faces_from_one_panel_down_to_the_paper(open_at: Open, server: Server) -> None:
     page = open_at(BENCH)
     case = page.get_by_role("region", name="Case", exact=True)
-    choose(page, "carcass", "New")
+    case.get_by_role("button", name="Build one instead").click()
     unfold(page)
+    choose(page, "carcass", "New, around a clear inside")
+    turn_to(page, "Make")
     expect(case.get_by_role("row", name=re.compile("outside width"))).to_contain_text("1216")
     choose(page, "case_joint", "Comes apart")
     page.get_by_label("Grain over the fronts").select_option("matched")
@@ -165,8 +167,9 @@ def test_of_two_spaces_only_the_one_in_hand_gets_a_new_case(open_at: Open) -> No
     page = open_at("/plans/night-bunk/make")
     case = page.get_by_role("region", name="Case", exact=True)
     expect(case.get_by_role("heading", name=re.compile("Case: "))).to_be_visible()
-    choose(page, "carcass", "New")
-    document = page.request.get(page.url.replace("/make", "").replace("/plans/", "/api/plans/")).json()["document"]
+    turn_to(page, "Measure")
+    choose(page, "carcass", "New, around a clear inside")
+    document = page.request.get(page.url.replace("/measure", "").replace("/plans/", "/api/plans/")).json()["document"]
     said = [space["choices"].get("carcass") for space in document["spaces"].values()]
     assert sorted(said, key=str) == [None, "new"]
     turn_to(page, "Cut")

@@ -66,6 +66,14 @@ PLANS = [
     asked_everything("hung", front="partial", pull="hand_hole"),
     asked_everything("posts", front="lipped", pull="top_edge", carcass="new", case_joint="knock_down"),
     asked_everything("batten", front="none", carcass="new"),
+    asked_everything("roller", carcass="in_space"),
+    asked_everything(
+        "roller",
+        carcass="of_outside",
+        wanted_outside_width="40 in",
+        wanted_outside_height="30 in",
+        wanted_outside_depth="24 in",
+    ),
     mixed(),
 ]
 

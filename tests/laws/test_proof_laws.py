@@ -64,7 +64,9 @@ def plans(draw: st.DrawFn, is_walled: bool = False) -> SolvedPlan:
     )
     if not framed and draw(st.booleans()):
         families = ("through", "case_joint", "case_back", "case_top")
-        chosen |= {"carcass": "new"} | {family: draw(st.sampled_from(kinds_in(family))) for family in families}
+        chosen |= {"carcass": draw(st.sampled_from(["new", "in_space"]))} | {
+            family: draw(st.sampled_from(kinds_in(family))) for family in families
+        }
     plan = changed(plan, *steps, *(step(f"/choices/{name}", value) for name, value in chosen.items()))
     is_in_the_way = draw(st.booleans())
     systems = [one for one in RUNNER_SYSTEMS if one != "hung"] if is_in_the_way else RUNNER_SYSTEMS

@@ -15,53 +15,60 @@ from vasculum.plan.laying.crossings import leans
 ZERO = Fraction(0)
 Span = tuple[Mm, Mm]
 """Where something begins, and how far it goes."""
+Niche = tuple[Span, Span, Span]
+"""The space that was measured: across, up, in depth."""
 Outline = list[Point]
 """How far something stands in at heights from below: (height, projection)."""
 
 
 def from_the_front(sizes: Sizes, space: str) -> Iterator[Rect | Polyline]:
     """Across and up."""
-    opening = sizes.all_of("opening_width", "opening_height", "clear_stands_in")
-    if opening is None:
+    niche = _niche(sizes)
+    if niche is None:
         return
-    width, height, stands_in = opening
     for id_, one in _of(sizes, space):
         if one.on in ("left", "right") and leans(one):
-            edge = -stands_in if one.on == "left" else width - stands_in
-            yield _outlined(id_, one, edge, _outline(sizes, one, height))
+            (left, width), _, _ = niche
+            edge = left if one.on == "left" else left + width
+            yield _outlined(id_, one, edge, _outline(sizes, one, niche))
         else:
             role: Role = "hidden" if one.on == "back" else "obstruction"
-            yield _rect(id_, _across(sizes, one, width, stands_in, None), _up(sizes, one, height), role)
+            yield _rect(id_, _across(sizes, one, niche, None), _up(sizes, one, niche), role)
 
 
 def from_above(sizes: Sizes, space: str, at: Mm | None) -> Iterator[Rect]:
     """Across and in depth, of what stands at a height; of everything where no height is given."""
-    opening = sizes.all_of("opening_width", "opening_height", "clear_stands_in", "clear_depth")
-    if opening is None:
+    niche = _niche(sizes)
+    if niche is None:
         return
-    width, height, stands_in, depth = opening
     for id_, one in _of(sizes, space):
-        start, size = _up(sizes, one, height)
+        start, size = _up(sizes, one, niche)
         if at is None or start <= at <= start + size:
-            reach = _stands_in(_outline(sizes, one, height), at) if leans(one) and at is not None else None
-            yield _rect(id_, _across(sizes, one, width, stands_in, reach), _in_depth(sizes, one, depth, reach))
+            reach = _stands_in(_outline(sizes, one, niche), at) if leans(one) and at is not None else None
+            yield _rect(id_, _across(sizes, one, niche, reach), _in_depth(sizes, one, niche, reach))
 
 
 def from_the_side(sizes: Sizes, space: str, column: Span | None) -> Iterator[Rect | Polyline]:
     """In depth and up, of what stands in a column, or anywhere without one, and not at the side of its space."""
-    opening = sizes.all_of("opening_height", "clear_depth")
-    if opening is None:
+    niche = _niche(sizes)
+    if niche is None:
         return
-    height, depth = opening
-    width, stands_in = sizes.of("opening_width") or ZERO, sizes.of("clear_stands_in") or ZERO
     for id_, one in _of(sizes, space):
-        start, size = _across(sizes, one, width, stands_in, None)
+        start, size = _across(sizes, one, niche, None)
         is_in_column = column is None or (start < column[0] + column[1] and start + size > column[0])
         if one.on not in ("left", "right") and is_in_column:
             if leans(one):
-                yield _outlined(id_, one, depth, _outline(sizes, one, height))
+                (begins, depth) = niche[2]
+                yield _outlined(id_, one, begins + depth, _outline(sizes, one, niche))
             else:
-                yield _rect(id_, _in_depth(sizes, one, depth, None), _up(sizes, one, height))
+                yield _rect(id_, _in_depth(sizes, one, niche, None), _up(sizes, one, niche))
+
+
+def _niche(sizes: Sizes) -> Niche | None:
+    found = sizes.all_of(
+        "niche_from_left", "niche_width", "niche_from_floor", "niche_height", "niche_from_front", "niche_depth"
+    )
+    return None if found is None else ((found[0], found[1]), (found[2], found[3]), (found[4], found[5]))
 
 
 def _of(sizes: Sizes, space: str) -> Iterator[tuple[str, Obstruction]]:
@@ -72,42 +79,45 @@ def _length(sizes: Sizes, text: str | None, otherwise: Mm) -> Mm:
     return otherwise if text is None else sizes.plan.plan.length(text)
 
 
-def _across(sizes: Sizes, one: Obstruction, width: Mm, stands_in: Mm, reach: Mm | None) -> Span:
+def _across(sizes: Sizes, one: Obstruction, niche: Niche, reach: Mm | None) -> Span:
+    left, width = niche[0]
     projection = _length(sizes, one.projection, ZERO) if reach is None else reach
     if one.on == "left":
-        return (-stands_in, projection)
+        return (left, projection)
     if one.on == "right":
-        return (width - stands_in - projection, projection)
+        return (left + width - projection, projection)
     start = _length(sizes, one.from_left, ZERO)
-    return (start - stands_in, _length(sizes, one.width, width - start))
+    return (left + start, _length(sizes, one.width, width - start))
 
 
-def _up(sizes: Sizes, one: Obstruction, height: Mm) -> Span:
+def _up(sizes: Sizes, one: Obstruction, niche: Niche) -> Span:
+    floor, height = niche[1]
     if one.profile:
         low, high = sizes.plan.plan.length(one.profile[0].at), sizes.plan.plan.length(one.profile[-1].at)
-        return (low, high - low)
+        return (floor + low, high - low)
     projection = _length(sizes, one.projection, ZERO)
     if one.on == "floor":
-        return (ZERO, projection)
+        return (floor, projection)
     if one.on == "top":
-        return (height - projection, projection)
+        return (floor + height - projection, projection)
     start = _length(sizes, one.from_floor, ZERO)
-    return (start, _length(sizes, one.height, height - start))
+    return (floor + start, _length(sizes, one.height, height - start))
 
 
-def _in_depth(sizes: Sizes, one: Obstruction, depth: Mm, reach: Mm | None) -> Span:
+def _in_depth(sizes: Sizes, one: Obstruction, niche: Niche, reach: Mm | None) -> Span:
+    begins, depth = niche[2]
     if one.on == "back":
         projection = _length(sizes, one.projection, ZERO) if reach is None else reach
-        return (depth - projection, projection)
+        return (begins + depth - projection, projection)
     start = _length(sizes, one.from_front, ZERO)
-    return (start, _length(sizes, one.depth, depth - start))
+    return (begins + start, _length(sizes, one.depth, depth - start))
 
 
-def _outline(sizes: Sizes, one: Obstruction, height: Mm) -> Outline:
+def _outline(sizes: Sizes, one: Obstruction, niche: Niche) -> Outline:
     length = sizes.plan.plan.length
     if one.profile:
-        return [(length(point.at), length(point.projection)) for point in one.profile]
-    start, size = _up(sizes, one, height)
+        return [(niche[1][0] + length(point.at), length(point.projection)) for point in one.profile]
+    start, size = _up(sizes, one, niche)
     low = length(one.projection)
     return [(start, low), (start + size, _length(sizes, one.projection_above, low))]
 

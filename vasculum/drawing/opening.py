@@ -10,11 +10,12 @@ from fractions import Fraction
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.above import above
-from vasculum.drawing.carcass import case_from_front
+from vasculum.drawing.carcass import case_from_front, edges_from_front, niche_from_front
 from vasculum.drawing.carriers import RUNNER_LINES, carriers
+from vasculum.drawing.dimensions import many_dimensions, outer_dimensions, single_dimensions
 from vasculum.drawing.in_the_way import from_the_front
 from vasculum.drawing.panel import matched_splits, panel_of
-from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Arc, Line, Paper, Rect, Role, Sheet, Text, scale_for
+from vasculum.drawing.primitives import OPENING_PAPER, Arc, Line, Paper, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import column_of, section
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import standing
@@ -90,12 +91,14 @@ def elevation(plan: SolvedPlan, space: str, on: Paper = OPENING_PAPER) -> Sheet:
         if node.parent is not None:
             _handle(plan, at, node, node.parent)
     sheet.add(Rect("outline", "opening", (left, ZERO), width, height, sizes.key("opening_width")))
-    _readings(sizes, space, left, width, height)
-    _outer_dimensions(sizes, (left, width, height), is_single=len(nodes) == 1)
+    sheet.add(*niche_from_front(sizes))
+    _readings(sizes, space)
+    edges = edges_from_front(sizes)
+    outer_dimensions(sizes, edges, is_single=len(nodes) == 1)
     if len(nodes) == 1:
-        _single_dimensions(Sizes(plan, nodes[0].id, sheet), height)
+        single_dimensions(Sizes(plan, nodes[0].id, sheet), edges)
     else:
-        _many_dimensions(plan, sheet, nodes, height)
+        many_dimensions(plan, sheet, nodes, edges)
     return sheet
 
 
@@ -201,71 +204,19 @@ def _box_from_front(at: Sizes, number: int) -> None:
             sheet.add(Line("centre", "runners", *ends, at.key(told_by)))
 
 
-def _right_edge(sizes: Sizes, opening_right: Mm) -> Mm:
-    """Where dimensions on the right may begin: past the opening and past the packing behind it."""
-    clear, packing = sizes.of("clear_width"), sizes.of("packing_right")
-    return opening_right if clear is None or packing is None else max(opening_right, clear + packing)
-
-
-def _left_edge(sizes: Sizes) -> Mm:
-    return min(-(sizes.of("clear_stands_in") or ZERO), -(sizes.of("packing_left") or ZERO))
-
-
-def _outer_dimensions(sizes: Sizes, opening: tuple[Mm, Mm, Mm], is_single: bool) -> None:
-    """Of the opening, outside those of its cells."""
-    left, width, height = opening
-    sizes.dimension("opening_width", "across", -FIRST, (left, ZERO), (left + width, ZERO))
-    edge = _left_edge(sizes)
-    offset = -FIRST if is_single else -FIRST - 2 * STEP
-    sizes.dimension("opening_height", "up", offset, (edge, ZERO), (edge, height))
-
-
-def _single_dimensions(at: Sizes, opening_height: Mm) -> None:
-    """One cell: its front and its box, both ways."""
-    edge = _right_edge(at, (at.of("opening_width") or ZERO) - (at.of("clear_stands_in") or ZERO))
-    front = at.all_of("front_from_left", "front_from_floor", "front_width_cut", "front_height_cut")
-    if front is not None and at.own("front_width_cut") is not None:
-        x, y, width, height = front
-        at.dimension("front_width_cut", "across", FIRST, (x, opening_height), (x + width, opening_height))
-        at.dimension("front_height_cut", "up", FIRST, (edge, y), (edge, y + height))
-    box = at.all_of("box_from_left", "outside_width", "outside_height", "room_from_floor", "room_below_box")
-    if box is not None and at.own("outside_width") is not None:
-        x, width, height, room, below = box
-        y = room + below
-        at.dimension("outside_width", "across", FIRST + STEP, (x, opening_height), (x + width, opening_height))
-        at.dimension("outside_height", "up", FIRST + STEP, (edge, y), (edge, y + height))
-
-
-def _many_dimensions(plan: SolvedPlan, sheet: Sheet, nodes: list[Node], opening_height: Mm) -> None:
-    """Many cells: heights of fronts or cells at the side they touch, widths of the columns above."""
-    for node in nodes:
-        at = Sizes(plan, node.id, sheet)
-        cell = at.all_of("cell_from_left", "cell_from_floor", "cell_width", "cell_height")
-        if cell is None:
-            continue
-        x, y, width, height = cell
-        if node.of == "column":
-            at.dimension("cell_width", "across", FIRST, (x, opening_height), (x + width, opening_height))
-        if node.place.children or not (node.is_left_edge or node.is_right_edge):
-            continue
-        right = _right_edge(at, (at.of("opening_width") or ZERO) - (at.of("clear_stands_in") or ZERO))
-        edge, offset = (right, FIRST) if node.is_right_edge else (_left_edge(at), -FIRST)
-        name, low, high = "cell_height", y, y + height
-        start, cut = at.own("front_from_floor"), at.own("front_height_cut")
-        if start is not None and cut is not None:
-            name, low, high = "front_height_cut", start, start + cut
-        at.dimension(name, "up", offset, (edge, low), (edge, high))
-
-
 _LEVELS = {"low": Fraction(1, 6), "middle": Fraction(1, 2), "high": Fraction(5, 6)}
 _SIDES = {"left": Fraction(1, 8), "middle": Fraction(1, 2), "right": Fraction(7, 8)}
 
 
-def _readings(sizes: Sizes, space_id: str, left: Mm, width: Mm, height: Mm) -> None:
+def _readings(sizes: Sizes, space_id: str) -> None:
     """Where the tape was held across the front: a line for each reading of the outer survey, with what it said."""
     plan = sizes.plan.plan
     space = plan.spaces[space_id]
     outer = space.frame or space.case
+    niche = sizes.all_of("niche_from_left", "niche_width", "niche_from_floor", "niche_height")
+    if niche is None:
+        return
+    left, width, floor, height = niche
     taken: set[Mm] = set()
     for id_ in plan.reading_order:
         reading = plan.readings[id_]
@@ -276,7 +227,7 @@ def _readings(sizes: Sizes, space_id: str, left: Mm, width: Mm, height: Mm) -> N
         small = Fraction(28, 10)
         lift = Fraction(sizes.sheet.scale)
         if reading.of == "width" and reading.level:
-            y = height * _LEVELS[reading.level]
+            y = floor + height * _LEVELS[reading.level]
             if y not in taken:
                 taken.add(y)
                 sizes.sheet.add(Line("reading", "readings", (left, y), (left + width, y), key))
@@ -284,6 +235,6 @@ def _readings(sizes: Sizes, space_id: str, left: Mm, width: Mm, height: Mm) -> N
                 sizes.sheet.add(Text("reading", "readings", at, text, small, key=key))
         elif reading.of == "height" and reading.side:
             x = left + width * _SIDES[reading.side]
-            sizes.sheet.add(Line("reading", "readings", (x, ZERO), (x, height), key))
-            at = (x - lift, height * Fraction(1, 3))
+            sizes.sheet.add(Line("reading", "readings", (x, floor), (x, floor + height), key))
+            at = (x - lift, floor + height * Fraction(1, 3))
             sizes.sheet.add(Text("reading", "readings", at, text, small, turn=90, key=key))

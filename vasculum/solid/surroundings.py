@@ -1,6 +1,7 @@
 """What a plan is built into, as it was measured: walls, doors, and what stands in the way. Float mm.
 
-Of a case that is built new the boards are pieces; only what stands in the way is added. Of a face frame the inside
+Of a case that is built around its inside the boards are pieces; only what stands in the way is added. One that is built
+into a space stands between its walls. Of a face frame the inside
 behind it counts where it was read; the thickness of the frame itself is not known, and is not there.
 """
 
@@ -11,7 +12,7 @@ from itertools import pairwise
 from math import cos, radians, sin
 
 from vasculum.plan.document import Obstruction
-from vasculum.plan.laying.carcass import is_new
+from vasculum.plan.laying.carcass import AXES, has_niche, is_new, niche_sizes
 from vasculum.plan.laying.layout import boxes_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.solid.solids import Box, Shape, Solid, Vector
@@ -26,29 +27,47 @@ ARC = 12
 
 def surroundings(plan: SolvedPlan, space: str) -> list[Solid]:
     """Walls and things in the way of one space; none while its sizes wait."""
-    names = ("opening_width", "opening_height", "clear_stands_in", "depth_inside")
-    sizes = [plan.solved.value(*nearest_key(plan, space, name)) for name in names]
-    if None in sizes:
+    niche = niche_of(plan, space)
+    if niche is None:
         return []
-    width, height, stands_in, depth = map(float, sizes)
-    opening = Box((-stands_in, 0.0, 0.0), (width - stands_in, depth, height))
-    found = [] if is_new(plan.plan, plan.plan.spaces[space]) else list(_walls(plan, space, opening))
-    for id_, one in plan.plan.obstructions.items():
-        if one.space == space and one.what != "missing_wall":
-            found += _in_the_way(plan, id_, one, opening)
+    one = plan.plan.spaces[space]
+    has_walls = not is_new(plan.plan, one) or has_niche(plan.plan, one)
+    found = list(_walls(plan, space, niche)) if has_walls else []
+    for id_, thing in plan.plan.obstructions.items():
+        if thing.space == space and thing.what != "missing_wall":
+            found += _in_the_way(plan, id_, thing, niche)
     return found
 
 
-def _walls(plan: SolvedPlan, space: str, opening: Box) -> Iterator[Solid]:
+def niche_of(plan: SolvedPlan, space: str) -> Box | None:
+    """The space as it was measured, around its inside or a case that is built into it; None while its sizes wait."""
+    values = [plan.solved.value(*nearest_key(plan, space, name)) for name in (*_CORNER, *_EXTENT)]
+    if None in values:
+        return None
+    corner, extent = [[float(value) for value in part] for part in (values[:3], values[3:])]
+    high = [low + size for low, size in zip(corner, extent, strict=True)]
+    return Box((corner[0], corner[1], corner[2]), (high[0], high[1], high[2]))
+
+
+_CORNER = ("niche_from_left", "niche_from_front", "niche_from_floor")
+_EXTENT = ("niche_width", "niche_depth", "niche_height")
+
+
+def _walls(plan: SolvedPlan, space: str, niche: Box) -> Iterator[Solid]:
+    """Walls, floor, top and back, of a case that is built there only those that were measured."""
     left, right = (plan.solved.value(space, f"wall_{side}_from_left") for side in ("left", "right"))
-    (x0, _, z0), (x1, depth, z1) = opening
-    wide = (x0, x1) if left is None or right is None else (float(left), float(right))
-    if left is not None:
-        yield _cuboid(f"{space}/wall_left", (wide[0] - WALL, 0.0, z0), (wide[0], depth, z1))
-        yield _cuboid(f"{space}/wall_right", (wide[1], 0.0, z0), (wide[1] + WALL, depth, z1))
-    yield _cuboid(f"{space}/floor", (wide[0], 0.0, z0 - WALL), (wide[1], depth, z0))
-    yield _cuboid(f"{space}/top", (wide[0], 0.0, z1), (wide[1], depth, z1 + WALL))
-    yield _cuboid(f"{space}/back", (wide[0], depth, z0), (wide[1], depth + WALL, z1))
+    (x0, y0, z0), (x1, y1, z1) = niche
+    is_around = has_niche(plan.plan, plan.plan.spaces[space])
+    known = niche_sizes(plan.plan, plan.plan.spaces[space]) if is_around else set(AXES)
+    wide = (x0, x1) if left is None or right is None or is_around else (float(left), float(right))
+    if "width" in known and (is_around or left is not None):
+        yield _cuboid(f"{space}/wall_left", (wide[0] - WALL, y0, z0), (wide[0], y1, z1))
+        yield _cuboid(f"{space}/wall_right", (wide[1], y0, z0), (wide[1] + WALL, y1, z1))
+    if "height" in known:
+        yield _cuboid(f"{space}/floor", (wide[0], y0, z0 - WALL), (wide[1], y1, z0))
+        yield _cuboid(f"{space}/top", (wide[0], y0, z1), (wide[1], y1, z1 + WALL))
+    if "depth" in known:
+        yield _cuboid(f"{space}/back", (wide[0], y1, z0), (wide[1], y1 + WALL, z1))
 
 
 def doors(plan: SolvedPlan, space: str) -> tuple[list[Solid], list[Solid]]:
@@ -100,8 +119,8 @@ def _in_the_way(plan: SolvedPlan, id_: str, one: Obstruction, opening: Box) -> I
     def mm(text: str | None, otherwise: float) -> float:
         return otherwise if text is None else float(plan.plan.length(text))
 
-    (x0, _, z0), (x1, depth, z1) = opening
-    start = mm(one.from_front, 0.0)
+    (x0, y0, z0), (x1, depth, z1) = opening
+    start = y0 + mm(one.from_front, 0.0)
     deep = (start, start + mm(one.depth, depth - start))
     left = x0 + mm(one.from_left, 0.0)
     wide = (left, left + mm(one.width, x1 - left))

@@ -14,6 +14,7 @@ from vasculum.drawing.shown import SheetDelta, SheetShown, View
 from vasculum.plan.document import Dimension, Model, Name, Plan, Setting, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.settings import SettingShown
+from vasculum.plan.document.starting import Carcass
 from vasculum.plan.document.stations import StationGroup
 from vasculum.plan.edits.fixing import Fix
 from vasculum.plan.edits.library_file import LibraryRow
@@ -41,6 +42,8 @@ class NewPlan(Model):
     name: Name
     what: Setting = "cabinet"
     kind: Literal["framed", "frameless"]
+    carcass: Carcass | None = None
+    """What the three numbers are: of what exists, the space of a case, its outside, or its clear inside."""
     unit: Unit
     width: LengthTyped | None = None
     height: LengthTyped | None = None

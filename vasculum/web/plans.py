@@ -83,7 +83,8 @@ def glance(plan_id: str) -> Glance:
 
 
 def _made(body: NewPlan) -> Plan:
-    return new_plan(body.name, body.kind, body.unit, body.width, body.height, body.depth, body.what)
+    sizes = (body.width, body.height, body.depth)
+    return new_plan(body.name, body.kind, body.unit, *sizes, what=body.what, carcass=body.carcass)
 
 
 @route("POST", "/plans", PlanAnswer, NewPlan, status=201)

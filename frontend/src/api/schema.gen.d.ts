@@ -1761,6 +1761,12 @@ export interface components {
              */
             kind: "framed" | "frameless";
             /**
+             * Carcass
+             * @description What the three numbers are: of what exists, the space of a case, its outside, or its clear inside.
+             * @default null
+             */
+            carcass: ("existing" | "in_space" | "of_outside" | "new") | null;
+            /**
              * Unit
              * @enum {string}
              */
@@ -1898,11 +1904,12 @@ export interface components {
             depth: string | null;
             /**
              * Passes
-             * @description Whether a box goes past it, or ends before it and keeps its width. Ending before needs ``from_front``.
+             * @description Whether a box goes past it, or ends before it and keeps its width; a case that is built there may stand above it.
+             *     Ending before needs ``from_front``.
              * @default beside
              * @enum {string}
              */
-            passes: "beside" | "before";
+            passes: "beside" | "before" | "above";
             /**
              * Both Sides
              * @description On a side: pack the other side out alike.

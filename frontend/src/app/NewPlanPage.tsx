@@ -10,14 +10,18 @@ import { type Setting, SpacePicture } from '../drawing/SpacePicture'
 import { LengthField } from '../lengths/LengthField'
 import { Num } from '../lengths/Num'
 import { withDrawings, withOutcome } from '../plan/held'
+import { AlternativePicture } from '../stages/make/Pictures'
 
 type Kind = Schemas['NewPlan']['kind']
 type Sizes = { width: string | null; height: string | null; depth: string | null }
 
-/** A setting, and whether a face frame stands before it. */
+type Carcass = NonNullable<Schemas['NewPlan']['carcass']>
+
+/** A setting, whether a face frame stands before it, and what the three numbers are. */
 interface Card {
   what: Setting
   kind: Kind
+  carcass: Carcass
 }
 
 const FIELDS = [
@@ -29,7 +33,7 @@ const FIELDS = [
 /** The first minute: what it is, three numbers, and a drawn drawer stands there. */
 export function NewPlanPage() {
   const catalogue = useCatalogue()
-  const [card, setCard] = useState<Card>({ what: 'cabinet', kind: 'framed' })
+  const [card, setCard] = useState<Card>({ what: 'cabinet', kind: 'framed', carcass: 'existing' })
   const [unit, setUnit] = useState<Unit>('in')
   const [name, setName] = useState('My opening')
   const [sizes, setSizes] = useState<Sizes>({ width: null, height: null, depth: null })
@@ -92,7 +96,7 @@ export function NewPlanPage() {
     }
   }
   const settings = catalogue.data?.settings ?? []
-  const cards = settings.flatMap((one): (Card & { title: string })[] =>
+  const cards = settings.flatMap((one): (Omit<Card, 'carcass'> & { title: string })[] =>
     one.what === 'cabinet'
       ? [
           { what: one.what, kind: 'framed', title: 'Cabinet with a face frame' },
@@ -100,6 +104,7 @@ export function NewPlanPage() {
         ]
       : [{ what: one.what, kind: 'frameless', title: one.title }],
   )
+  const built = catalogue.data?.alternatives.filter((one) => one.family === 'carcass') ?? []
   const about = settings.find((one) => one.what === card.what)?.about
 
   return (
@@ -123,7 +128,13 @@ export function NewPlanPage() {
                   type="radio"
                   name="kind"
                   checked={one.what === card.what && one.kind === card.kind}
-                  onChange={() => setCard({ what: one.what, kind: one.kind })}
+                  onChange={() =>
+                    setCard({
+                      what: one.what,
+                      kind: one.kind,
+                      carcass: one.what === 'unit' ? 'new' : 'existing',
+                    })
+                  }
                 />
                 <SpacePicture what={one.what} isFramed={one.kind === 'framed'} />
                 <strong>{one.title}</strong>
@@ -131,6 +142,24 @@ export function NewPlanPage() {
             ))}
             <p className="lead-in about">{about}</p>
           </fieldset>
+          {card.kind === 'frameless' && (
+            <fieldset className="kind-cards kind-cards--small">
+              <legend className="fs-5">What are the three numbers?</legend>
+              {built.map((one) => (
+                <label key={one.kind} className="kind-card">
+                  <input
+                    type="radio"
+                    name="carcass"
+                    checked={one.value === card.carcass}
+                    onChange={() => setCard({ ...card, carcass: one.value as Carcass })}
+                  />
+                  <AlternativePicture kind={one.kind} />
+                  <strong>{one.title}</strong>
+                </label>
+              ))}
+              <p className="lead-in about">{built.find((one) => one.value === card.carcass)?.about}</p>
+            </fieldset>
+          )}
           <Form.Group className="mb-2" controlId="unit">
             <Form.Label className="mb-0">A bare number is in</Form.Label>
             <Form.Select value={unit} onChange={(event) => setUnit(event.target.value as Unit)}>
@@ -146,7 +175,7 @@ export function NewPlanPage() {
                 label={field.label}
                 kept={sizes[field.name]}
                 unit={unit}
-                after={field.hint}
+                after={card.carcass === 'of_outside' ? 'outside, everything included' : field.hint}
                 read={(typed) => type(field.name, typed)}
                 onKeep={async (typed) => {
                   set(field.name, typed)

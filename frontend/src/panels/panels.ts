@@ -11,6 +11,7 @@ interface PanelTold {
 
 /** Every panel of every sheet, in the order of the work: what is done every time, once, seldom. */
 export const PANELS = {
+  numbers: { stage: 'measure', title: 'What the numbers are', groups: ['Fitting', 'Outside'] },
   readings: { stage: 'measure', title: 'Readings', isOpenAtFirst: true },
   'in-the-way': { stage: 'measure', title: 'In the way' },
   beside: {

@@ -1,7 +1,8 @@
 import { useCallback } from 'react'
 import { useNavigate } from 'react-router'
 import type { PlanDocument, Schemas } from '../api/client'
-import { useCommands, usePlan } from '../plan/PlanDesk'
+import { spaceOf } from '../plan/layout'
+import { useCommands, usePlan, useSelection } from '../plan/PlanDesk'
 import { setOpen } from './open'
 import { type PanelId, panelOf, panelOfGroup } from './panels'
 import { wantField } from './wantedField'
@@ -12,6 +13,7 @@ const PATIENCE = 60
 export function useGoTo(): (mend: Schemas['Mend']) => void {
   const { plan } = usePlan()
   const { choosePlace } = useCommands()
+  const { chosenPlace } = useSelection()
   const navigate = useNavigate()
   return useCallback(
     (mend) => {
@@ -23,13 +25,15 @@ export function useGoTo(): (mend: Schemas['Mend']) => void {
           ? 'readings'
           : (panelOfGroup(mend.group) ?? 'shop')
       const shown = isOfPlace ? place : cellIn(plan.document, place)
-      if (shown) choosePlace(shown)
+      const isInView =
+        !isOfPlace && spaceOf(plan.document, chosenPlace) === spaceOf(plan.document, shown ?? '')
+      if (shown && !isInView) choosePlace(shown)
       setOpen(panel, true)
       navigate(`/plans/${plan.id}/${panelOf(panel).stage}`)
       wantField(mend.key)
       focusSoon(mend.key, panel)
     },
-    [plan, choosePlace, navigate],
+    [plan, chosenPlace, choosePlace, navigate],
   )
 }
 

@@ -1,4 +1,4 @@
-"""A new case that stands as it should."""
+"""A new case that stands as it should, and fits the space that it is built into."""
 
 from __future__ import annotations
 
@@ -93,4 +93,78 @@ def case_is_brought_in(
         "Put it together inside, or build it so that it comes apart.",
         numbers,
         ("case_outside_width", "case_outside_height", "case_outside_depth"),
+    )
+
+
+@check(source="common practice", per="niche.width")
+def case_fits_across(
+    room_beside_case: Mm, fitting_room: Mm, case_outside_width: Mm, niche_width: Mm, lost_on_left: Mm, lost_on_right: Mm
+) -> Finding | None:
+    """The case goes between what stands on its left and on its right, with fitting room on both sides."""
+    sizes = ("case_outside_width", "room_beside_case")
+    between = niche_width - lost_on_left - lost_on_right
+    return _goes_in("wide", case_outside_width, between, 2 * room_beside_case, 2 * fitting_room, sizes)
+
+
+@check(source="common practice", per="niche.height")
+def case_fits_upwards(
+    room_above_case: Mm, fitting_room_above: Mm, standing_height: Mm, niche_height: Mm, lost_above: Mm, lost_below: Mm
+) -> Finding | None:
+    """The case stands under what is above it, with fitting room to put it in."""
+    sizes = ("standing_height", "room_above_case")
+    between = niche_height - lost_above - lost_below
+    return _goes_in("high", standing_height, between, room_above_case, fitting_room_above, sizes)
+
+
+@check(source="common practice", per="niche.depth")
+def case_fits_in_depth(
+    room_behind_case: Mm,
+    fitting_room_behind: Mm,
+    case_outside_depth: Mm,
+    front_before: Mm,
+    niche_depth: Mm,
+    lost_behind: Mm,
+) -> Finding | None:
+    """The case with its fronts stands before what is behind it, with fitting room."""
+    sizes = ("case_outside_depth", "room_behind_case")
+    outside, between = case_outside_depth + front_before, niche_depth - lost_behind
+    return _goes_in("deep", outside, between, room_behind_case, fitting_room_behind, sizes)
+
+
+def _goes_in(way: str, outside: Mm, between: Mm, left: Mm, wanted: Mm, about: tuple[str, ...]) -> Finding | None:
+    """A stop where it does not go in, attention where it has less than its fitting room."""
+    if left >= wanted:
+        return None
+    numbers = {"outside": outside, "between": between}
+    if left < 0:
+        return Finding(
+            f"case-too-{way}",
+            "stop",
+            f"The case is {{outside}} {way}, and what is there leaves {{between}}: {{over}} too much.",
+            "Make its outside smaller by {over} and its fitting room, or let it stand above what is in the way.",
+            {**numbers, "over": -left},
+            about,
+        )
+    return Finding(
+        f"case-tight-when-{way}",
+        "attention",
+        f"The case is {{outside}} {way} in {{between}}: {{left}} of fitting room overall; {{wanted}} was wanted.",
+        "Make its outside smaller, or take less fitting room.",
+        {**numbers, "left": left, "wanted": wanted},
+        about,
+    )
+
+
+@check(source="common practice", per="survey.niche_width")
+def case_is_square_in_its_space(width_spread: Mm, tape_tolerance: Mm) -> Finding | None:
+    """A case is square: where walls are not, it fits the narrowest place."""
+    if width_spread <= tape_tolerance:
+        return None
+    return Finding(
+        "case-square-between-walls",
+        "note",
+        "The walls differ by {spread}: the case is square and fits where they are narrowest.",
+        "Scribe, pack or trim the up to {spread} that stays elsewhere.",
+        {"spread": width_spread},
+        ("width_spread",),
     )

@@ -9,6 +9,7 @@ from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest, smallest, taken
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", label="narrowest width", per="survey.width")
@@ -180,4 +181,25 @@ def case_height(governing_height: Mm) -> Mm:
 @rule(source="common practice", label="depth of the inside as measured", per="survey.case_depth")
 def case_depth(governing_depth: Mm) -> Mm:
     """The case is as deep as its shallowest reading."""
+    return governing_depth
+
+
+@rule(source="common practice", label="usable width of the space", per="survey.niche_width")
+def space_width(governing_width: Mm, lean: Mm = NOTHING) -> Mm:
+    """What is built upright between walls that lean alike has the narrowest width less the lean.
+
+    Walls 24 in apart that lean by 1/2 take only 23 1/2 upright.
+    """
+    return governing_width - (lean if lean > 0 else -lean)
+
+
+@rule(source="common practice", label="height of the space as measured", per="survey.niche_height")
+def space_height(governing_height: Mm) -> Mm:
+    """The space is as high as its lowest reading."""
+    return governing_height
+
+
+@rule(source="common practice", label="depth of the space as measured", per="survey.niche_depth")
+def space_depth(governing_depth: Mm) -> Mm:
+    """The space is as deep as its shallowest reading."""
     return governing_depth

@@ -216,8 +216,9 @@ class Obstruction(Model):
     from_front: LengthText | None = None
     depth: PositiveLengthText | None = None
     """Not before the back: where it begins behind the front, and how far in it goes; all the way where not said."""
-    passes: Literal["beside", "before"] = "beside"
-    """Whether a box goes past it, or ends before it and keeps its width. Ending before needs ``from_front``."""
+    passes: Literal["beside", "before", "above"] = "beside"
+    """Whether a box goes past it, or ends before it and keeps its width; a case that is built there may stand above it.
+    Ending before needs ``from_front``."""
     both_sides: bool = False
     """On a side: pack the other side out alike."""
     note: Note = ""

@@ -9,6 +9,15 @@ from vasculum.core.tables import NEWEST_EDITION, StockRunner, StockSheet, stock_
 from vasculum.plan.document import FORMAT, VERSION, Plan, Setting
 from vasculum.plan.document.reading import plan_from
 
+Carcass = Literal["existing", "in_space", "of_outside", "new"]
+
+
+def carcass_of(what: Setting, carcass: Carcass | None = None) -> dict[str, str]:
+    """What is chosen of the case of a new space: as it was said, else a free unit is built and anything else exists."""
+    chosen = carcass or ("new" if what == "unit" else "existing")
+    return {} if chosen == "existing" else {"carcass": chosen}
+
+
 INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
 """The shop's increment for lengths and for thickness in each system. Common practice."""
 
@@ -21,8 +30,12 @@ def new_plan(
     height: str | None = None,
     depth: str | None = None,
     what: Setting = "cabinet",
+    carcass: Carcass | None = None,
 ) -> Plan:
-    """A plan of one opening with one drawer; sizes as typed, a bare number in ``unit``. A free unit gets a new case.
+    """A plan of one opening with one drawer; sizes as typed, a bare number in ``unit``.
+
+    ``carcass`` says what the sizes are: of an opening that exists, of the space that a case goes into, the outside of
+    a case, or its clear inside. Where nobody says, a free unit gets a new case around its inside.
 
     Raises:
         LengthRefused: when a size cannot be read.
@@ -32,14 +45,19 @@ def new_plan(
     frame = numbers.next("survey") if kind == "framed" else None
     case, drawer, space = numbers.next("survey"), numbers.next("place"), numbers.next("space")
     outer = frame or case
+    built = carcass_of(what, carcass)
     readings: dict[str, Any] = {}
     for of, text, survey, station in (
         ("width", width, outer, {"level": "middle", "along": "front"}),
         ("height", height, outer, {"side": "left"}),
         ("depth", depth, case, {"side": "middle"}),
     ):
-        if text is not None:
-            value = read_length(text, unit).kept
+        if text is None:
+            continue
+        value = read_length(text, unit).kept
+        if carcass == "of_outside":
+            built[f"wanted_outside_{of}"] = value
+        else:
             readings[numbers.next("reading")] = {"survey": survey, "of": of, "value": value, **station}
     choices, sheets = _sheets(numbers, unit)
     runner = numbers.next("runner")
@@ -64,7 +82,7 @@ def new_plan(
                     "frame": frame,
                     "case": case,
                     "holds": drawer,
-                    "choices": {"carcass": "new"} if what == "unit" else {},
+                    "choices": built,
                 }
             },
             "space_order": [space],

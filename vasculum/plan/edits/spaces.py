@@ -8,6 +8,7 @@ from typing import Literal
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.plan.document import Plan, Setting, Space
 from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.document.starting import carcass_of
 from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
 from vasculum.plan.edits.layout import KIND_NAMES, below
 from vasculum.plan.edits.mirroring import mirrored_space
@@ -37,7 +38,7 @@ class AddSpace(Act):
         yield put(f"/spaces/{space}", {
             "name": f"Space {len(plan.space_order) + 1}", "what": self.what, "kind": self.kind,
             "frame": frame, "case": case, "holds": drawer,
-            "choices": {"carcass": "new"} if self.what == "unit" else {},
+            "choices": carcass_of(self.what),
         })  # fmt: skip
         yield put("/space_order/-", space)
         yield numbers.given()

@@ -1,4 +1,4 @@
-"""The kinds of a case: one that exists, or a new one around its layout, with what the layout says of its inside."""
+"""The kinds of a case: one that exists, or a new one, and what says how large its inside is."""
 
 from __future__ import annotations
 
@@ -6,31 +6,75 @@ from collections.abc import Iterable
 from typing import Literal
 
 from vasculum.plan.document import Dimension, Place, Plan, Space
-from vasculum.plan.laying.layout import chosen
+from vasculum.plan.laying.layout import chosen, nearest_choice
 
 Axis = Literal["up", "across", "deep"]
 AXES: dict[Dimension, Axis] = {"height": "up", "width": "across", "depth": "deep"}
 """Which way each reading runs."""
 IN_ORDER = {"rows": "up", "columns": "across"}
 """Which way the parts of a split follow each other."""
+FITS = {"vehicle": "vehicle"}
+"""What a case is fitted between, by what its space is; else walls."""
 OF_CASE = ("case_sheet", "case_back_sheet", "worktop_sheet")
 
 
+AROUND_INSIDE, IN_SPACE, OF_OUTSIDE = "new", "in_space", "of_outside"
+"""What a new case takes its size from."""
+From = Literal["read", "by_layout", "in_space", "of_outside"]
+"""Where one size of an inside comes from: the tape, the layout, the space around the case, or the case's outside."""
+
+
+def _carcass(plan: Plan, space: Space) -> str:
+    is_framed = space.kind == "framed"  # a frame stands before a case that is there
+    return "existing" if is_framed else chosen(plan, [space.choices, plan.choices], "carcass")
+
+
 def is_new(plan: Plan, space: Space) -> bool:
-    """Whether a case is built around what the space holds."""
-    return space.kind == "frameless" and chosen(plan, [space.choices, plan.choices], "carcass") == "new"
+    """Whether a case is built there."""
+    return _carcass(plan, space) != "existing"
+
+
+def has_niche(plan: Plan, space: Space) -> bool:
+    """Whether what was measured is the space around a new case, and not the inside."""
+    return _carcass(plan, space) in (IN_SPACE, OF_OUTSIDE)
+
+
+def inside_from(plan: Plan, space: Space) -> dict[Dimension, From]:
+    """Where each size of the inside comes from."""
+    carcass, levels = _carcass(plan, space), [space.choices, plan.choices]
+    if carcass == "existing":
+        return dict.fromkeys(AXES, "read")
+    if carcass == AROUND_INSIDE:
+        return {of: "by_layout" if _is_by_layout(plan, space, of) else "read" for of in AXES}
+    is_said = {of: carcass == OF_OUTSIDE or nearest_choice(levels, f"wanted_outside_{of}") is not None for of in AXES}
+    return {of: "of_outside" if said else "in_space" for of, said in is_said.items()}
+
+
+def _is_by_layout(plan: Plan, space: Space, of: Dimension) -> bool:
+    """Whether nobody read a size that what goes in says."""
+    return not _is_read(plan, space, of) and wants(plan, plan.places[space.holds], AXES[of])
+
+
+def _is_read(plan: Plan, space: Space, of: Dimension) -> bool:
+    return any(one.survey == space.case and one.of == of for one in plan.readings.values())
+
+
+def unasked(plan: Plan, space: Space) -> set[Dimension]:
+    """The sizes that the tape is not asked for: what goes in says them, or the outside that was chosen does."""
+    found = inside_from(plan, space)
+    return {
+        of for of, by in found.items()
+        if by == "by_layout" or (by == "of_outside" and not _is_read(plan, space, of))
+    }  # fmt: skip
+
+
+def niche_sizes(plan: Plan, space: Space) -> set[Dimension]:
+    """The sizes of the space around a new case that are read."""
+    return set(AXES) - unasked(plan, space) if has_niche(plan, space) else set()
 
 
 def has_new_case(plan: Plan) -> bool:
     return any(is_new(plan, space) for space in plan.spaces.values())
-
-
-def by_layout(plan: Plan, space: Space) -> set[Dimension]:
-    """The sizes that nobody read, and that what goes in says."""
-    if not is_new(plan, space):
-        return set()
-    read = {one.of for one in plan.readings.values() if one.survey == space.case}
-    return {of for of, axis in AXES.items() if of not in read and wants(plan, plan.places[space.holds], axis)}
 
 
 def wants(plan: Plan, place: Place, axis: Axis) -> bool:
@@ -56,10 +100,10 @@ def wanting_kinds(plan: Plan, place: Place) -> set[str]:
 
 
 def inside_kinds(plan: Plan, space: Space) -> set[str]:
-    """Where the sizes of the inside come from."""
-    layout = by_layout(plan, space)
+    """Where the sizes of the inside come from, and which sizes of a space around it are known."""
     dimensions: Iterable[Dimension] = ("depth",) if space.kind == "framed" else AXES
-    return {f"inside_{of}.{'by_layout' if of in layout else 'read'}" for of in dimensions}
+    found = inside_from(plan, space)
+    return {f"inside_{of}.{found[of]}" for of in dimensions} | {f"niche.{of}" for of in niche_sizes(plan, space)}
 
 
 def carcass_kinds(plan: Plan, space: Space) -> set[str]:
@@ -68,5 +112,7 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
         return {"carcass.existing"}
     levels = [space.choices, plan.choices]
     families = ("through", "case_joint", "case_top", "case_back")
-    found = {"carcass.new", *(f"{name}.{chosen(plan, levels, name)}" for name in families)}
-    return found
+    return {
+        f"carcass.{_carcass(plan, space)}", f"fits.{FITS.get(space.what, 'walls')}",
+        *(f"{name}.{chosen(plan, levels, name)}" for name in families),
+    }  # fmt: skip

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from itertools import pairwise
 
-from vasculum.plan.document import UPRIGHT, Obstruction
+from vasculum.core.lengths import Mm
+from vasculum.plan.document import UPRIGHT, Obstruction, Plan
 
 BUILT_IN = ("drawer", "tray", "shelf", "bin")
 """What has to stay clear of everything in the way."""
@@ -91,3 +92,33 @@ def leans(one: Obstruction) -> bool:
 def is_mirrored(one: Obstruction) -> bool:
     """Whether the other side is packed out alike."""
     return one.both_sides and one.on in _OPPOSITE and one.passes == "beside"
+
+
+def beside_case_kinds(one: Obstruction) -> set[str]:
+    """How a case that is built into a space keeps clear of something: it ends before it, or stands above it."""
+    if one.what == "missing_wall":
+        return set()
+    if one.passes == "above" or (one.on == "floor" and one.width is None):
+        return {"case_stands_over"}
+    return {"case_ends.in_depth" if one.passes == "before" else f"case_ends.{one.on}"}
+
+
+def beside_case_sizes(plan: Plan, one: Obstruction) -> Iterator[tuple[str, Mm | tuple[Mm, ...]]]:
+    """What such a case is told of it: its outline from below, where it begins, how high it reaches.
+
+    One height less than reaches where it runs all the way up.
+    """
+    begins, low = plan.length(one.from_floor or "0 mm"), plan.length(one.projection)
+    heights = [begins, begins + plan.length(one.height)] if one.height else [begins]
+    reaches = [low, plan.length(one.projection_above) if one.projection_above else low]
+    if one.profile:
+        heights = [plan.length(point.at) for point in one.profile]
+        reaches = [plan.length(point.projection) for point in one.profile]
+    if one.on in UPRIGHT:
+        yield "reach_heights", tuple(heights)
+        yield "reaches", tuple(reaches)
+    yield "over_height", heights[-1] if one.on in UPRIGHT else low
+    yield "begins_from_front", plan.length(one.from_front or "0 mm")
+    yield "begins_from_left", plan.length(one.from_left or "0 mm")
+    if one.width:
+        yield "stretch_across", plan.length(one.width)

@@ -8,7 +8,7 @@ from functools import cache
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
 from vasculum.plan.document import SPLITS, Choices, Place, Plan, Reading, Space
-from vasculum.plan.laying.carcass import by_layout, carcass_kinds, inside_kinds, is_new, wanting_kinds
+from vasculum.plan.laying.carcass import carcass_kinds, inside_kinds, is_new, niche_sizes, unasked, wanting_kinds
 from vasculum.plan.laying.crossings import BUILT_IN
 from vasculum.plan.laying.layout import (
     BOXES,
@@ -214,17 +214,20 @@ def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str
 
 def survey_kinds(plan: Plan, space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:
     """What is governed by the readings of one survey; sizes that the layout says are not asked of it."""
-    is_frame, unasked = survey == space.frame, by_layout(plan, space)
+    is_frame, not_asked = survey == space.frame, unasked(plan, space)
+    niche = niche_sizes(plan, space)
     kinds = {"survey", "survey.frame"} if is_frame else {"survey"}
     kinds |= set() if is_new(plan, space) else {"survey.measured"}
     taken = {r.of for r in readings}
     if is_frame or space.kind == "frameless":
-        kinds |= {f"survey.{of}" for of in ("width", "height") if of not in unasked}
-    if not is_frame:
-        kinds |= {"survey.depth", "survey.case_depth"} if "depth" not in unasked else set()
+        kinds |= {f"survey.{of}" for of in ("width", "height") if of not in not_asked}
+    if niche:
+        kinds |= {f"survey.niche_{of}" for of in niche} | ({"survey.depth"} & {f"survey.{of}" for of in niche})
+    elif not is_frame:
+        kinds |= {"survey.depth", "survey.case_depth"} if "depth" not in not_asked else set()
         if space.kind == "frameless":
-            kinds |= {"survey.case"} if "width" not in unasked else set()
-            kinds |= {"survey.case_height"} if "height" not in unasked else set()
+            kinds |= {"survey.case"} if "width" not in not_asked else set()
+            kinds |= {"survey.case_height"} if "height" not in not_asked else set()
         elif "width" in taken:
             kinds |= {"survey.width", "survey.case"}
     if {"diagonal_rising_right", "diagonal_rising_left"} <= taken and "survey.width" in kinds:

@@ -17,9 +17,11 @@ from vasculum.core.tables import choosables
 from vasculum.core.weights import read_weight
 from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
-from vasculum.plan.laying.carcass import OF_CASE, has_new_case, is_new
+from vasculum.plan.laying.carcass import OF_CASE, has_new_case, has_niche, is_new
 from vasculum.plan.laying.crossings import (
     PASSING,
+    beside_case_kinds,
+    beside_case_sizes,
     board_crossing_kinds,
     crossing_ids,
     crossing_kinds,
@@ -217,14 +219,17 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     scribes = [id_ for id_, one in plan.scribes.items() if one.space == space_id]
     has_strips = has_case_width if space.kind == "framed" else not is_new(plan, space)
     in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]
+    is_outside = has_niche(plan, space)
     children = (*surveys, space.holds, *scribes, *(id_ for id_, _ in in_the_way))
     laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, children)
     for id_, one in in_the_way:
-        laid.places[id_] = Place(
-            id_, frozenset({"in_the_way", f"in_the_way.{one.what}", f"in_the_way.on_{one.on}"}), space_id
-        )
+        kinds_of_one = {"in_the_way", f"in_the_way.{one.what}", f"in_the_way.on_{one.on}"}
+        kinds_of_one |= beside_case_kinds(one) if is_outside else set()
+        laid.places[id_] = Place(id_, frozenset(kinds_of_one), space_id)
         reach = max((point.projection for point in one.profile), key=plan.length, default=one.projection)
         laid.given[id_, "projection"] = Given(plan.length(reach), "measured", "", True)
+        for name, size in beside_case_sizes(plan, one) if is_outside else ():
+            laid.given[id_, name] = Given(size, "measured", "", True)
     for id_ in scribes:
         _lay_scribe(laid, plan, id_)
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
@@ -237,11 +242,11 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         laid.places[survey] = Place(survey, survey_kinds(plan, space, survey, readings), space_id, tuple(ids))
         _lay_readings(laid, plan, ids, has_strips and survey == space.case)
     for node in nodes_of(plan, space_id):
-        met = in_the_way if node.place.holds in PASSING else []
+        met = in_the_way if node.place.holds in PASSING and not is_outside else []
         crossings = [place for id_, one in met for place in _lay_crossings(laid, plan, node.id, id_, one)]
         of_node = kinds_of(plan, node) | obstructed_kinds([one for _, one in met])
         apart: list[str] = []
-        if "has_board" in of_node and in_the_way:
+        if "has_board" in of_node and in_the_way and not is_outside:
             of_node |= {"board_obstructed"}
             for id_, one in in_the_way:
                 apart += _lay_crossings(laid, plan, node.id, id_, one, board_of=node.of)

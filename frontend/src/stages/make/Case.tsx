@@ -1,4 +1,6 @@
+import Button from 'react-bootstrap/Button'
 import { Panel } from '../../panels/Panel'
+import { useGoTo } from '../../panels/useGoTo'
 import { spaceOf } from '../../plan/layout'
 import { useQuantity } from '../../plan/onScreen'
 import { usePlan, useSelection } from '../../plan/PlanDesk'
@@ -24,7 +26,7 @@ export function Case() {
   const spaces = Object.entries(plan.document.spaces)
   const space = spaceOf(plan.document, chosenPlace)
   const place = space || undefined
-  const isNew = (plan.document.spaces[space]?.choices?.carcass ?? plan.document.choices.carcass) === 'new'
+  const goTo = useGoTo()
   const of = place ? { place } : {}
   const isBuilt = useQuantity(`${space}/case_outside_width`) !== undefined
   const title = useChosenTitle('carcass', place)
@@ -41,9 +43,21 @@ export function Case() {
         </>
       }
     >
-      <Alternatives family="carcass" {...of} />
-      {isNew && !isBuilt && <p className="lead-in">What has a face frame exists already.</p>}
-      {isNew && (
+      {!isBuilt && (
+        <p className="lead-in">
+          It is there already.{' '}
+          {plan.document.spaces[space]?.kind !== 'framed' && (
+            <Button
+              size="sm"
+              variant="outline-primary"
+              onClick={() => goTo({ key: `${space}/carcass`, group: 'Fitting', label: '' })}
+            >
+              Build one instead
+            </Button>
+          )}
+        </p>
+      )}
+      {isBuilt && (
         <>
           <Figures place={space} names={OUTSIDE} />
           <div className="pairs">

@@ -182,14 +182,28 @@ const SHAPES: Record<string, React.ReactNode> = {
   ),
   'carcass.existing': (
     <>
-      <path className="wood wood--end" d="M52 24H108V66H52z" />
       <path className="around" d="M40 12H120V78H40z" />
+      <path className="wood wood--end" d="M52 24H108V60H52z" />
+      <path className="measured" d="M40 70H120" />
+    </>
+  ),
+  'carcass.in_space': (
+    <>
+      <path className="around" d="M28 4H40V86H28zM120 4H132V86H120z" />
+      <path className="wood" d="M46 12H54V82H46zM106 12H114V82H106zM54 12H106V20H54zM54 74H106V82H54z" />
+      <path className="measured" d="M40 48H120" />
+    </>
+  ),
+  'carcass.of_outside': (
+    <>
+      <path className="wood" d="M40 8H50V72H40zM110 8H120V72H110zM50 8H110V18H50zM50 62H110V72H50z" />
+      <path className="measured" d="M40 82H120" />
     </>
   ),
   'carcass.new': (
     <>
       <path className="wood" d="M40 8H50V82H40zM110 8H120V82H110zM50 8H110V18H50zM50 72H110V82H50z" />
-      <path className="wood wood--end" d="M54 22H106V68H54z" />
+      <path className="measured" d="M50 45H110" />
     </>
   ),
   'through.sides': (

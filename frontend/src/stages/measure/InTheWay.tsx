@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form'
 import type { PlanDocument, Schemas } from '../../api/client'
 import { Panel } from '../../panels/Panel'
 import { put } from '../../plan/acts'
+import { useQuantity } from '../../plan/onScreen'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 import { Profile } from './Profile'
@@ -67,10 +68,14 @@ const IN_PROFILE: Stretch[] = ['projection_above', 'from_floor', 'height']
 export function InTheWay({ space, likely }: { space: string; likely: Likely[] }) {
   const { plan } = usePlan()
   const here = Object.entries(plan.document.obstructions ?? {}).filter(([, one]) => one.space === space)
+  const isAround = useIsAround(space)
   return (
     <Panel id="in-the-way" says={here.map(([, one]) => one.name.toLowerCase()).join(', ') || 'nothing said'}>
       <p className="lead-in">
-        Only the cells beside them lose width, depth or height. They can be dragged in the elevation.
+        {isAround
+          ? 'The case ends before them, or stands above them.'
+          : 'Only the cells beside them lose width, depth or height.'}{' '}
+        They can be dragged in the elevation.
       </p>
       <ul className="in-the-way">
         {here.map(([id, one]) => (
@@ -84,8 +89,12 @@ export function InTheWay({ space, likely }: { space: string; likely: Likely[] })
   )
 }
 
+/** Whether a case is built into the space, so that what is in the way is around it and not in its cells. */
+const useIsAround = (space: string) => useQuantity(`${space}/lost_below`) !== undefined
+
 function Standing({ id, one }: { id: string; one: Obstruction }) {
   const { act } = useCommands()
+  const canBeBelow = useIsAround(one.space) && one.on !== 'top'
   const isOnSide = one.on === 'left' || one.on === 'right'
   const hasProfile = (one.profile ?? []).length > 0
   const canLean = isOnSide || one.on === 'back'
@@ -97,6 +106,19 @@ function Standing({ id, one }: { id: string; one: Obstruction }) {
         <strong className="me-auto">
           {one.name}, <span className="other">{SIDES[one.on]}</span>
         </strong>
+        {canBeBelow && one.passes !== 'before' && (
+          <Form.Check
+            id={`${id}-above`}
+            label="the case stands above it"
+            checked={one.passes === 'above'}
+            onChange={(event) =>
+              act(
+                put(at('passes'), event.target.checked ? 'above' : 'beside'),
+                `${one.name}: the case ${event.target.checked ? 'stands above it' : 'ends before it'}`,
+              )
+            }
+          />
+        )}
         {canStop && (
           <Form.Check
             id={`${id}-before`}

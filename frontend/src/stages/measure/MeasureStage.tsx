@@ -23,6 +23,7 @@ import { Spaces } from './Spaces'
 import { StationPicture } from './StationPicture'
 import { bareOf, type Group, isAt, nameOf, type Station, takenIn } from './stations'
 import { type InFocus, Tape } from './Tape'
+import { WhatIsBuilt } from './WhatIsBuilt'
 import { WhoMeasures } from './WhoMeasures'
 
 /** What the tape says, station by station; the smallest governs. */
@@ -78,6 +79,7 @@ export function MeasureStage() {
         <Governing title="Height" of={`${outer}/governing_height`} />
         <Governing title="Depth" of={`${space.case}/governing_depth`} />
       </dl>
+      <WhatIsBuilt key={`built ${spaceId}`} space={spaceId} />
       <Panel id="readings" says={`${count} taken${missing > 0 ? `, ${missing} stations open` : ''}`}>
         <WhereToHold groups={groups} at={inFocus} />
         {taken.map(({ group, survey }) => (

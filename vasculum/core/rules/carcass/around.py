@@ -1,4 +1,7 @@
-"""The outside of a new case, from the inside that the layout fills. Exact mm."""
+"""The outside of a new case, from the inside that the layout fills. Exact mm.
+
+Where the inside comes from is told by the alternatives of the case: see in_space and of_outside beside this file.
+"""
 
 from __future__ import annotations
 
@@ -10,9 +13,9 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "carcass.new",
-    title="New",
-    about="A case is built around the layout.",
-    order=2,
+    title="New, around a clear inside",
+    about="What was measured, or what goes in, is the clear inside; the boards stand round it.",
+    order=4,
 )
 
 

@@ -1,0 +1,27 @@
+"""What the boards of a new case take of its outside, along each axis. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.obstructions.free import NOTHING
+
+
+@rule(source="geometry", label="boards of the case across", per="carcass.new")
+def boards_across(case_thickness: Mm) -> Mm:
+    """Across, two sides stand between the outside and the inside."""
+    return 2 * case_thickness
+
+
+@rule(source="geometry", label="boards of the case over each other", per="carcass.new")
+def boards_up(
+    case_thickness: Mm, plinth: Mm, top_over: Mm, caster_height: Mm = NOTHING, base_height: Mm = NOTHING
+) -> Mm:
+    """Upwards, casters, base, plinth, bottom, top, and a top laid on it stand between the outside and the inside."""
+    return caster_height + base_height + plinth + 2 * case_thickness + top_over
+
+
+@rule(source="geometry", label="back and fronts of the case behind each other", per="carcass.new")
+def boards_deep(front_before: Mm, back_behind: Mm) -> Mm:
+    """In depth, the fronts before the case and the back behind it stand between the outside and the inside."""
+    return front_before + back_behind
