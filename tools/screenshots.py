@@ -46,8 +46,8 @@ def three_numbers(page: Page) -> None:
 
 def measured_sides(page: Page) -> None:
     turn(page, "stock")
-    page.get_by_label("Sides, front and back").fill("15/32")
-    page.get_by_label("Sides, front and back").blur()
+    page.get_by_label("Plywood 1/2 measures").fill("15/32")
+    page.get_by_label("Plywood 1/2 measures").blur()
     page.wait_for_selector(".moved")
 
 

@@ -208,8 +208,8 @@ def test_the_second_tab_is_told_and_can_make_its_change_again(open_at: Open, ser
     other = page.context.new_page()
     other.goto(f"{server.url}{DEMO}/make")
     ready(other)
-    page.get_by_label("Sides, front and back").fill("15/32")
-    page.get_by_label("Sides, front and back").press("Enter")
+    page.get_by_label("Plywood 1/2 measures").fill("15/32")
+    page.get_by_label("Plywood 1/2 measures").press("Enter")
     expect(page.get_by_role("button", name="Undo")).to_be_enabled()
     other.get_by_label("Gap round the front").fill("1/16")
     other.get_by_label("Gap round the front").press("Enter")
@@ -218,7 +218,7 @@ def test_the_second_tab_is_told_and_can_make_its_change_again(open_at: Open, ser
     other.get_by_role("button", name="Make my change again").click()
     expect(told).to_have_count(0)
     expect(other.get_by_label("Gap round the front")).to_have_value("1/16")
-    expect(other.get_by_label("Sides, front and back")).to_have_value("15/32")
+    expect(other.get_by_label("Plywood 1/2 measures")).to_have_value("15/32")
 
 
 def test_a_change_without_an_answer_is_held_and_kept_later(open_at: Open, watch: Watch) -> None:

@@ -181,7 +181,7 @@ def test_of_two_spaces_only_the_one_in_hand_gets_a_new_case(open_at: Open) -> No
 
 def test_one_request_for_each_sign_that_is_typed_and_one_to_keep_it(open_at: Open) -> None:
     page = open_at("/plans/scullery-cupboard/make")
-    field = page.get_by_label("Sides, front and back")
+    field = page.get_by_label("Plywood 1/2 measures")
     field.click()
     asked: list[str] = []
     page.on("request", lambda request: asked.append(f"{request.method} {request.url.rpartition('/')[2]}"))

@@ -71,7 +71,7 @@ def test_two_more_readings_and_the_smallest_governs(open_at: Open) -> None:
 
 def test_measured_sides_list_everything_that_moved(open_at: Open) -> None:
     page = open_at(f"{DEMO}/make")
-    type_and_keep(page, "Sides, front and back", "15/32")
+    type_and_keep(page, "Plywood 1/2 measures", "15/32")
     moved = page.get_by_role("region", name="What moved")
     row = moved.locator("li", has_text="box front length, cut")
     expect(row).to_contain_text("20 3/8")
@@ -133,26 +133,26 @@ def test_the_paper_carries_the_revision_and_says_when_it_is_old(open_at: Open, s
     page.get_by_role("button", name="thickness of Plywood 1/2: It measures this").click()
     expect(page.get_by_text("Printed at revision 1")).to_have_count(0)
     turn_to(page, "Make")
-    type_and_keep(page, "Sides, front and back", "15/32")
+    type_and_keep(page, "Plywood 1/2 measures", "15/32")
     expect(page.get_by_text("Printed at revision 1; ")).to_be_visible()
 
 
 def test_after_a_restart_all_is_there_and_undo_still_works(open_at: Open, server: Server) -> None:
     page = open_at(f"{DEMO}/make")
-    type_and_keep(page, "Sides, front and back", "15/32")
-    type_and_keep(page, "Bottom: Plywood", "7/32")
+    type_and_keep(page, "Plywood 1/2 measures", "15/32")
+    type_and_keep(page, "Plywood 1/4 measures", "7/32")
     server.stop()
     server.start()
     page.goto(server.url + f"{DEMO}/make")
     unfold(page)
-    expect(page.get_by_label("Sides, front and back")).to_have_value("15/32")
+    expect(page.get_by_label("Plywood 1/2 measures")).to_have_value("15/32")
     page.get_by_role("button", name="Undo").click()
-    expect(page.get_by_label("Bottom: Plywood")).to_have_value("")
+    expect(page.get_by_label("Plywood 1/4 measures")).to_have_value("")
     page.get_by_role("button", name="Undo").click()
-    expect(page.get_by_label("Sides, front and back")).to_have_value("")
+    expect(page.get_by_label("Plywood 1/2 measures")).to_have_value("")
     expect(page.get_by_role("button", name="Undo")).to_be_disabled()
     page.get_by_role("button", name="Redo").click()
-    expect(page.get_by_label("Sides, front and back")).to_have_value("15/32")
+    expect(page.get_by_label("Plywood 1/2 measures")).to_have_value("15/32")
 
 
 def test_the_unit_and_the_increment_change_in_the_top_bar(open_at: Open) -> None:

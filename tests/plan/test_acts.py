@@ -22,6 +22,7 @@ from tests.helpers import (
     split,
     step,
     told,
+    value,
 )
 from tests.plan.test_obstructions import with_obstruction
 from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
@@ -437,14 +438,39 @@ def test_a_scribe_strip_gets_stations_and_is_taken_away(plan: Plan) -> None:
 def test_stock_is_taken_in_as_it_is_sold_and_out_again(plan: Plan, kind: str, part: str) -> None:
     from vasculum.plan.edits.stocking import stock_rows
 
-    row = next(one for one in stock_rows() if (one.kind, one.system) == (kind, "in"))
-    after = act(plan, "add-stock", kind=kind, name=row.name)
+    held = {one.name for one in getattr(plan.library, kind).values()}
+    row = next(one for one in stock_rows() if (one.kind, one.system) == (kind, "mm") and one.name not in held)
+    after = act(plan, "add-stock", kind=kind, name=row.name, system="mm")
     (new,) = set(getattr(after.library, kind)) - set(getattr(plan.library, kind))
     assert getattr(after.library, kind)[new].name == row.name
     gone = act(after, "take-stock-out", kind=kind, row=new)
     assert as_told(gone) == as_told(plan)
     with pytest.raises(NoSuchQuantity, match="Moon wood"):
         act(plan, "add-stock", kind=kind, name="Moon wood")
+
+
+def test_a_sheet_of_ones_own_is_named_and_taken_for_a_part_at_once(plan: Plan) -> None:
+    """5/8 thick and 60 square, for the case; another for one drawer's sides."""
+    named = act(
+        plan, "name-stock", kind="sheets", name="Birch 5/8", thickness="5/8", length="60", width="60", role="case_sheet"
+    )
+    row = named.library.sheets[named.choices["case_sheet"]]
+    assert (row.name, row.nominal, row.length, row.width, row.measured) == (
+        "Birch 5/8",
+        "5/8 in",
+        "60 in",
+        "60 in",
+        None,
+    )
+    own = act(named, "name-stock", kind="sheets", name="Thin", thickness="9 mm", role="side_sheet", at=drawer_of(plan))
+    assert value(own, "side_thickness") == 9
+    with pytest.raises(PlanRefused, match="There is a sheet called birch 5/8 already"):
+        act(own, "name-stock", kind="sheets", name="birch 5/8", thickness="1/2")
+    with pytest.raises(LengthRefused):
+        act(own, "name-stock", kind="sheets", name="Odd", thickness="thin")
+    metric = act(own, "add-stock", kind="sheets", name="Plywood 18 mm", system="mm")
+    with pytest.raises(PlanRefused, match="already"):
+        act(metric, "add-stock", kind="sheets", name="Plywood 18 mm", system="mm")
 
 
 def test_stock_in_use_stays_and_says_where_it_is_used(plan: Plan) -> None:

@@ -377,6 +377,8 @@ class ChoosableShown(Model):
     default_in: str | None
     default_mm: str | None
     source: str
+    like: str | None = as_usual(None)
+    """Of a sheet: the part whose sheet stands in where none was chosen."""
 
 
 class AlternativeShown(Model):

@@ -17,6 +17,7 @@ from vasculum.demo import DEMO_PLANS
 from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.document.stations import station_groups
 from vasculum.plan.edits.stocking import stock_rows
+from vasculum.plan.laying.places import LIKE
 from vasculum.plan.telling.solution import length_shown
 from vasculum.plan.telling.words import GIVEN_SIZES, label_of
 from vasculum.web.desk import desk
@@ -56,7 +57,7 @@ def catalogue() -> CatalogueAnswer:
         choosables=[
             ChoosableShown(
                 name=c.name, kind=c.kind, group=c.group, title=c.title, about=c.about, is_thing=c.is_thing,
-                default_in=c.inch, default_mm=c.metric, source=c.source,
+                default_in=c.inch, default_mm=c.metric, source=c.source, like=LIKE.get(c.name),
             )
             for c in known.values()
         ],

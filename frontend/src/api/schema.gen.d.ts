@@ -693,7 +693,7 @@ export interface components {
         };
         /**
          * AddStock
-         * @description Another row of the library, as it is sold in the system of the plan's defaults.
+         * @description Another row of the library, as it is sold; in the system of the plan's defaults unless another is named.
          */
         AddStock: {
             /**
@@ -708,6 +708,8 @@ export interface components {
             kind: "sheets" | "boards" | "bands";
             /** Name */
             name: string;
+            /** System */
+            system?: ("in" | "mm") | null;
         };
         /**
          * AlternativeShown
@@ -990,6 +992,11 @@ export interface components {
             default_mm: string | null;
             /** Source */
             source: string;
+            /**
+             * Like
+             * @description Of a sheet: the part whose sheet stands in where none was chosen.
+             */
+            like?: string | null;
         };
         /**
          * Choose
@@ -1128,7 +1135,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1695,6 +1702,43 @@ export interface components {
             };
             /** More */
             more?: number;
+        };
+        /**
+         * NameStock
+         * @description A sheet or a board of one's own, by its name and sizes; chosen at once for a part, where one is named.
+         */
+        NameStock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "name-stock";
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "sheets" | "boards";
+            /** Name */
+            name: string;
+            /**
+             * Thickness
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            thickness: string;
+            /** Length */
+            length?: string | null;
+            /** Width */
+            width?: string | null;
+            /**
+             * Role
+             * @description The choice that it is taken for.
+             */
+            role?: string | null;
+            /**
+             * At
+             * @description For one space or place of the plan, instead of the whole.
+             */
+            at?: string | null;
         };
         /**
          * NetworkState
@@ -2424,7 +2468,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -2955,6 +2999,17 @@ export interface components {
              * @default null
              */
             width: string | null;
+            /**
+             * Stiffness Along
+             * @default null
+             */
+            stiffness_along: number | null;
+            /**
+             * Stiffness Across
+             * @description Modulus of elasticity along the face grain and across it, newtons per square millimetre.
+             * @default null
+             */
+            stiffness_across: number | null;
             /**
              * Grain
              * @description Along its length, or none to be seen: its parts may then be turned.

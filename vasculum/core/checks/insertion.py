@@ -108,10 +108,10 @@ def divider_is_carried_in(
 
 @check(source="geometry", per="shelf", when=MOUTH)
 def shelf_is_carried_in(
-    shelf_length_cut: Mm, shelf_depth_cut: Mm, divider_thickness: Mm, mouth_width: Mm, mouth_height: Mm
+    shelf_length_cut: Mm, shelf_depth_cut: Mm, shelf_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:
     """A shelf passes the mouth as a board."""
-    sizes = (shelf_length_cut, shelf_depth_cut, divider_thickness)
+    sizes = (shelf_length_cut, shelf_depth_cut, shelf_thickness)
     return _board(sizes, (mouth_width, mouth_height), "shelf_length_cut")
 
 

@@ -103,13 +103,13 @@ def screws_stay_in_their_divider(
 
 @check(source="common practice", per=("space", "carcass.new"))
 def screws_stay_in_the_case(
-    case_thickness: Mm,
+    case_side_thickness: Mm,
     each_screw_into_left: tuple[Mm | None, ...],
     each_screw_into_right: tuple[Mm | None, ...],
 ) -> Finding | None:
     """A runner screw ends inside the side of the case."""
     deepest = largest(Mm(0), *taken(each_screw_into_left), *taken(each_screw_into_right))
-    return _comes_through(deepest, case_thickness, "side of the case")
+    return _comes_through(deepest, case_side_thickness, "side of the case")
 
 
 def _comes_through(reach: Mm, thickness: Mm, wall: str) -> Finding | None:

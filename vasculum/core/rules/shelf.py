@@ -47,8 +47,8 @@ def shelf_depth_cut(free_depth: Mm, increment: Mm) -> Mm:
     title="Shelf",
     length="shelf_length_cut",
     width="shelf_depth_cut",
-    thickness="divider_thickness",
-    stock="divider_sheet",
+    thickness="shelf_thickness",
+    stock="shelf_sheet",
     bands=Edges("case_band", ("front",), width="shelf_depth_core"),
     order=7,
 )

@@ -292,6 +292,9 @@ class Sheet(Model):
     length: PositiveLengthText | None = None
     width: PositiveLengthText | None = None
     """As it is sold, its length along the grain."""
+    stiffness_along: Annotated[int, Field(ge=100, le=300_000)] | None = None
+    stiffness_across: Annotated[int, Field(ge=100, le=300_000)] | None = None
+    """Modulus of elasticity along the face grain and across it, newtons per square millimetre."""
     grain: Literal["length", "free"] = "length"
     """Along its length, or none to be seen: its parts may then be turned."""
     price: PriceText | None = None

@@ -44,7 +44,7 @@ class Choose(Act):
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The choice with the unit of a bare number."""
-        where, choices = _choices_at(now.plan, self.at)
+        where, choices = choices_at(now.plan, self.at)
         if self.value is not None:
             yield put(f"{where}/{self.name}", self._kept(now.plan, self.value))
         elif self.name in choices:
@@ -81,7 +81,7 @@ class Carry(Act):
         Raises:
             NoSuchQuantity: ``no-such-runner``.
         """
-        where, _ = _choices_at(now.plan, self.at)
+        where, _ = choices_at(now.plan, self.at)
         return runner_chosen(now.plan, self.system, where)
 
 
@@ -98,7 +98,7 @@ class AsInThePlan(Act):
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """Every choice of it taken out."""
-        where, choices = _choices_at(now.plan, self.at)
+        where, choices = choices_at(now.plan, self.at)
         yield from (gone(f"{where}/{name}") for name in choices)
 
 
@@ -119,7 +119,7 @@ class LieOn(Act):
         Raises:
             NoSuchQuantity: ``no-such-mattress``.
         """
-        where, _ = _choices_at(now.plan, self.space)
+        where, _ = choices_at(now.plan, self.space)
         yield put(f"{where}/mattress_width", self._row().width)
         yield put(f"{where}/mattress_length", self._row().length)
 
@@ -148,7 +148,7 @@ class Have(Act):
         yield put("/tools", [*others, self.tool] if self.is_there else others)
 
 
-def _choices_at(plan: Plan, at: str | None) -> tuple[str, Choices]:
+def choices_at(plan: Plan, at: str | None) -> tuple[str, Choices]:
     """Where choices stand in the document, and those that do."""
     if at is None:
         return "/choices", plan.choices

@@ -10,10 +10,11 @@ from pydantic import Field
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import Unit
 from vasculum.core.tables import choosables, stock_bands, stock_boards, stock_sheets
-from vasculum.plan.document import Library, Model, Plan
+from vasculum.plan.document import Library, Model, Name, Plan, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.starting import sheet_row
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, gone, put
+from vasculum.plan.edits.choosing import choices_at
 from vasculum.plan.laying.solving import SolvedPlan
 
 Shelf = Literal["sheets", "boards", "bands"]
@@ -43,11 +44,12 @@ def stock_rows() -> Iterator[StockRow]:
 
 
 class AddStock(Act):
-    """Another row of the library, as it is sold in the system of the plan's defaults."""
+    """Another row of the library, as it is sold; in the system of the plan's defaults unless another is named."""
 
     do: Literal["add-stock"]
     kind: Shelf
     name: Annotated[str, Field(max_length=120)]
+    system: Unit | None = as_usual(None)
 
     def told(self, now: SolvedPlan) -> str:
         """As it is said."""
@@ -58,14 +60,62 @@ class AddStock(Act):
 
         Raises:
             NoSuchQuantity: ``no-such-stock``.
+            PlanRefused: ``already-there``.
         """
-        wanted = (self.kind, now.plan.defaults_system, self.name)
+        wanted = (self.kind, self.system or now.plan.defaults_system, self.name)
         row = next((one.row for one in stock_rows() if (one.kind, one.system, one.name) == wanted), None)
         if row is None:
             raise NoSuchQuantity("no-such-stock", f"Nothing called {self.name!r} is known among the {self.kind}.")
+        _refuse_twice(now.plan, self.kind, self.name)
         numbers = Numbers(now.plan)
         yield put(f"/library/{self.kind}/{numbers.fresh(ID_OF[self.kind])}", row)
         yield numbers.given()
+
+
+class NameStock(Act):
+    """A sheet or a board of one's own, by its name and sizes; chosen at once for a part, where one is named."""
+
+    do: Literal["name-stock"]
+    kind: Literal["sheets", "boards"]
+    name: Name
+    thickness: Typed
+    length: Typed | None = as_usual(None)
+    width: Typed | None = as_usual(None)
+    role: Annotated[str, Field(max_length=60)] | None = as_usual(None)
+    """The choice that it is taken for."""
+    at: Named | None = as_usual(None)
+    """For one space or place of the plan, instead of the whole."""
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{self.name}, a {ID_OF[self.kind]} of one's own"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The row, and the choice of it.
+
+        Raises:
+            PlanRefused: ``already-there``.
+            LengthRefused: where a size cannot be read.
+        """
+        _refuse_twice(now.plan, self.kind, self.name)
+        numbers = Numbers(now.plan)
+        id_ = numbers.fresh(ID_OF[self.kind])
+        sizes = {"nominal" if self.kind == "sheets" else "thickness": self.thickness}
+        sizes |= {name: text for name, text in (("length", self.length), ("width", self.width)) if text}
+        kept = {name: as_kept(text, now.plan) for name, text in sizes.items()}
+        yield put(f"/library/{self.kind}/{id_}", {"name": self.name, **kept, "source": "named by its owner"})
+        if self.role is not None:
+            where, _ = choices_at(now.plan, self.at)
+            yield put(f"{where}/{self.role}", id_)
+        yield numbers.given()
+
+
+def _refuse_twice(plan: Plan, kind: Shelf, name: str) -> None:
+    """Nothing is listed twice by accident."""
+    if any(one.name.casefold() == name.casefold() for one in getattr(plan.library, kind).values()):
+        raise PlanRefused(
+            "already-there", f"There is a {ID_OF[kind]} called {name} already.", "Choose it, or name another."
+        )
 
 
 class TakeStockOut(Act):

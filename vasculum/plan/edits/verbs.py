@@ -17,7 +17,7 @@ from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, Si
 from vasculum.plan.edits.measuring import CutAs, Measure
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
-from vasculum.plan.edits.stocking import AddStock, MeasureRunner, TakeStockOut
+from vasculum.plan.edits.stocking import AddStock, MeasureRunner, NameStock, TakeStockOut
 from vasculum.plan.edits.typing_over import TypeOver
 from vasculum.plan.laying.solving import SolvedPlan
 
@@ -27,7 +27,7 @@ Verb = Annotated[
     | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
     | AddScribe | TakeScribeAway | AddStation
-    | AddStock | TakeStockOut | MeasureRunner | TypeOver,
+    | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),
 ]  # fmt: skip
 """One act, told apart by ``do``."""

@@ -13,7 +13,7 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.flow import family
 from vasculum.core.tables import choosables
 from vasculum.plan.document import Plan
-from vasculum.plan.laying.places import LIKE, THICKNESS_OF_SHEET, Laid
+from vasculum.plan.laying.places import THICKNESS_OF_SHEET, Laid, roles_behind
 
 SHEET_OF = {thickness: sheet for sheet, thickness in THICKNESS_OF_SHEET.items()}
 
@@ -61,8 +61,7 @@ def choices_behind(need: str) -> Iterator[str]:
     name = need.removeprefix("outer_").removeprefix("each_")
     yield name
     if name in SHEET_OF:
-        yield SHEET_OF[name]
-        yield from [LIKE[SHEET_OF[name]]] if SHEET_OF[name] in LIKE else []
+        yield from roles_behind(SHEET_OF[name])
     if name.endswith("_band_thickness"):
         yield name.removesuffix("_thickness")
     if name.startswith("runner_"):

@@ -15,7 +15,11 @@ IN_ORDER = {"rows": "up", "columns": "across"}
 """Which way the parts of a split follow each other."""
 FITS = {"vehicle": "vehicle"}
 """What a case is fitted between, by what its space is; else walls."""
-OF_CASE = ("case_sheet", "case_back_sheet", "worktop_sheet")
+OF_CASE = (
+    "case_sheet", "case_side_sheet", "case_bottom_sheet", "case_top_sheet", "plinth_sheet", "case_back_sheet",
+    "worktop_sheet",
+)  # fmt: skip
+"""Sheets that nothing is made of where a case exists."""
 
 
 AROUND_INSIDE, IN_SPACE, OF_OUTSIDE = "new", "in_space", "of_outside"

@@ -6,7 +6,7 @@ so that choosing it changes a value and no structure. A stock row is unpacked in
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, field
 from fractions import Fraction
 from functools import cache
@@ -15,7 +15,7 @@ from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.lengths import Unit
 from vasculum.core.tables import choosables
 from vasculum.core.weights import read_weight
-from vasculum.plan.document import Obstruction, Plan, Runner, Sheet
+from vasculum.plan.document import Choices, Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.laying.carcass import OF_CASE, has_new_case, has_niche, is_new
 from vasculum.plan.laying.crossings import (
@@ -40,16 +40,38 @@ THICKNESS_OF_SHEET = {
     "bottom_sheet": "bottom_thickness",
     "front_sheet": "front_thickness",
     "divider_sheet": "divider_thickness",
-    "case_sheet": "case_thickness",
+    "shelf_sheet": "shelf_thickness",
+    "case_side_sheet": "case_side_thickness",
+    "case_bottom_sheet": "case_bottom_thickness",
+    "case_top_sheet": "case_top_thickness",
+    "plinth_sheet": "plinth_thickness",
     "case_back_sheet": "case_back_thickness",
     "worktop_sheet": "worktop_thickness",
 }
-"""Which size a chosen sheet gives."""
+"""Which size a chosen sheet gives; that of the case in general gives none, but stands in for those of its boards."""
 LIKE = {
     "box_front_sheet": "side_sheet", "box_back_sheet": "side_sheet", "divider_sheet": "side_sheet",
-    "case_sheet": "front_sheet", "case_back_sheet": "bottom_sheet",
+    "shelf_sheet": "divider_sheet", "case_side_sheet": "case_sheet", "case_bottom_sheet": "case_sheet",
+    "case_top_sheet": "case_sheet", "plinth_sheet": "case_sheet", "case_sheet": "front_sheet",
+    "case_back_sheet": "bottom_sheet",
 }  # fmt: skip
 """What is of another part's sheet unless one was chosen for it."""
+
+
+def roles_behind(choice: str) -> Iterator[str]:
+    """The choices that name the sheet of a part, the nearest first: its own, what it is like, what that is like."""
+    at: str | None = choice
+    while at is not None:
+        yield at
+        at = LIKE.get(at)
+
+
+def sheet_chosen(levels: Iterable[Choices], choice: str) -> str | None:
+    """The sheet of a part: of the first of its roles that anybody chose one for, the nearest level's."""
+    known = list(levels)
+    return next((sheet for role in roles_behind(choice) if (sheet := nearest_choice(known, role))), None)
+
+
 ReadingsOf = dict[str, list[str]]
 """Survey → its readings in order."""
 
@@ -86,7 +108,7 @@ def sheet_behind(plan: Plan, thickness: Key) -> str | None:
     own = choices_at(plan, thickness[0])
     for choice, name in THICKNESS_OF_SHEET.items():
         if name == thickness[1]:
-            return own.get(choice) or own.get(LIKE.get(choice, ""))
+            return sheet_chosen([own], choice)
     return None
 
 
@@ -128,8 +150,6 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
         one = known[name]
         if one.kind in NUMBERS:
             laid.given[place, name] = Given(worth_of(one.kind, text), "measured" if one.is_thing else "chosen")
-        elif one.kind == "sheet":
-            laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[text])
         elif one.kind == "band":
             band = plan.library.bands[text]
             source = f"of {band.name} ({band.source})"
@@ -138,12 +158,11 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
             row = plan.library.runners[text]
             laid.given |= {(place, n): g for n, g in _runner_sizes(plan, row)}
             laid.given |= {(place, n): g for n, g in _runner_room(plan, row, levels, place)}
-    for name, like in LIKE.items():
-        if like not in own or any(name in level for level in levels):
-            continue
-        if name not in OF_CASE or has_new_case(plan):
-            laid.given[place, THICKNESS_OF_SHEET[name]] = _thickness(plan, plan.library.sheets[own[like]])
-    if "sheet_density" in own or any(name in own for name in THICKNESS_OF_SHEET):
+    for name, thickness in THICKNESS_OF_SHEET.items():
+        chosen = next((role for role in roles_behind(name) if nearest_choice(levels, role)), None)
+        if chosen in own and (name not in OF_CASE or has_new_case(plan)):
+            laid.given[place, thickness] = _thickness(plan, plan.library.sheets[own[chosen]])
+    if "sheet_density" in own or any(known[name].kind == "sheet" for name in own):
         laid.given |= {(place, name): given for name, given in _densities(plan, levels)}
 
 
@@ -152,9 +171,7 @@ def _densities(plan: Plan, levels: list[dict[str, str]]) -> Iterator[tuple[str, 
     usual = choosables(plan.defaults_edition)["sheet_density"]
     said = nearest_choice(levels, "sheet_density")
     for choice, thickness in THICKNESS_OF_SHEET.items():
-        sheet = nearest_choice(levels, choice)
-        if sheet is None and choice in LIKE:
-            sheet = nearest_choice(levels, LIKE[choice])
+        sheet = sheet_chosen(levels, choice)
         if sheet is None or (choice in OF_CASE and not has_new_case(plan)):
             continue
         row, name = plan.library.sheets[sheet], thickness.replace("_thickness", "_density")
@@ -234,7 +251,7 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         _lay_scribe(laid, plan, id_)
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
     if is_new(plan, space) and nearest_choice([space.choices, plan.choices], "end_panel_thickness") is None:
-        case = laid.given.get((space_id, "case_thickness"), laid.given.get((PLAN, "case_thickness")))
+        case = laid.given.get((space_id, "case_side_thickness"), laid.given.get((PLAN, "case_side_thickness")))
         laid.given |= {} if case is None else {(space_id, "end_panel_thickness"): case}
     for survey in surveys:
         ids = by_survey[survey]

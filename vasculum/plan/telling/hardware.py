@@ -14,7 +14,7 @@ from vasculum.plan.making.goods import Good, goods_of
 
 STACK = {
     "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
-    "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad", "case_thickness": "board",
+    "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad", "case_screwed_through": "board",
     "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
 }  # fmt: skip
 """What a thickness in a stack is called."""

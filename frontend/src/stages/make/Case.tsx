@@ -9,13 +9,6 @@ import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { useChosenTitle } from './chosen'
-import { RowChoice } from './RowChoice'
-
-const SHEETS = [
-  ['case_sheet', 'Sides, top and bottom', 'as the fronts'],
-  ['case_back_sheet', 'Back', 'as the bottoms'],
-  ['worktop_sheet', 'Top laid on it', 'none'],
-] as const
 
 const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_outside_depth', 'standing_height']
 
@@ -60,18 +53,6 @@ export function Case() {
       {isBuilt && (
         <>
           <Figures place={space} names={OUTSIDE} />
-          <div className="pairs">
-            {SHEETS.map(([choice, title, otherwise]) => (
-              <RowChoice
-                key={choice}
-                choice={choice}
-                title={title}
-                rows="sheets"
-                otherwise={otherwise}
-                place={place}
-              />
-            ))}
-          </div>
           <Alternatives family="through" {...of} />
           <Alternatives family="case_joint" {...of} />
           <Alternatives family="case_back" {...of} />

@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
-import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
 import { Panel } from '../../panels/Panel'
 import { type PanelId, panelOf } from '../../panels/panels'
@@ -17,6 +16,7 @@ import { Case } from './Case'
 import { useChosenTitle } from './chosen'
 import { Materials } from './Materials'
 import { RunnerLibrary } from './RunnerLibrary'
+import { Stock } from './Stock'
 import { Tools } from './Tools'
 
 const FIGURES = [
@@ -126,31 +126,6 @@ function FamilyPanel({
   )
 }
 
-function Stock() {
-  const { document } = usePlan().plan
-  const rows = STOCK.map(([choice]) => document.library.sheets?.[document.choices[choice] ?? ''])
-  const unsaid = rows.filter((row) => row && !row.measured).length
-  return (
-    <Panel id="stock" says={unsaid === 0 ? 'measured' : `${unsaid} of ${rows.length} not measured yet`}>
-      <p className="lead-in">
-        Measure the stock in your hand. What is only assumed carries a broken ring, and so does what rests on
-        it.
-      </p>
-      <div className="pairs">
-        {STOCK.map(([choice, title]) => (
-          <Sheet key={choice} choice={choice} title={title} />
-        ))}
-      </div>
-    </Panel>
-  )
-}
-
-const STOCK = [
-  ['side_sheet', 'Sides, front and back'],
-  ['bottom_sheet', 'Bottom'],
-  ['front_sheet', 'Applied front'],
-] as const
-
 function Results({ drawer }: { drawer: string }) {
   return (
     <table className="figures">
@@ -179,59 +154,16 @@ function Results({ drawer }: { drawer: string }) {
   )
 }
 
-function Sheet({ choice, title }: { choice: string; title: string }) {
-  const { plan } = usePlan()
-  const { act } = useCommands()
-  const id = plan.document.choices[choice] ?? ''
-  const sheet = plan.document.library.sheets?.[id]
-  if (!sheet) return null
-  const path = `/library/sheets/${id}/measured`
-  const field = `sheets/${id}`
-  return (
-    <div data-field={`plan/${choice}`}>
-      <PlanLength
-        label={
-          <>
-            <Origin origin={sheet.measured ? 'measured' : 'assumed'} />
-            <span>
-              <Fractions>{`${title}: ${sheet.name}`}</Fractions>
-            </span>
-          </>
-        }
-        kept={sheet.measured ?? null}
-        placeholder={`assumed ${sheet.nominal}`}
-        after={
-          <Fractions>
-            {sheet.often ? `Sold as ${sheet.nominal}; often measures ${sheet.often}.` : ''}
-          </Fractions>
-        }
-        act={(text) => ({ do: 'enter', path, text })}
-        called={`${sheet.name} measured`}
-        emptied={`${sheet.name} no longer measured`}
-        field={field}
-      />
-      {!sheet.measured && (
-        <Button
-          size="sm"
-          variant="outline-secondary"
-          onClick={() => act({ do: 'enter', path, text: sheet.nominal }, `${sheet.name} measured`, field)}
-        >
-          <Fractions>{`It measures ${sheet.nominal}`}</Fractions>
-        </Button>
-      )}
-    </div>
-  )
-}
-
 const RUNNER_FIELDS = [
   ['side_clearance', 'Clearance, one side'],
   ['height', 'Height'],
   ['metal', "Metal under a screw's head"],
 ] as const
 
-const HOLES = [
-  ['case_holes', 'Holes, cabinet member'],
-  ['box_holes', 'Holes, drawer member'],
+const LISTS = [
+  ['stock_lengths', 'Lengths it is sold in', '12; 14; 16'],
+  ['case_holes', 'Holes, cabinet member', '1 1/2; 9; 13 1/4'],
+  ['box_holes', 'Holes, drawer member', '1 1/2; 9; 13 1/4'],
 ] as const
 
 function Runner() {
@@ -261,13 +193,17 @@ function Runner() {
         ))}
       </div>
       <div className="pairs">
-        {HOLES.map(([name, title]) => (
+        {LISTS.map(([name, title, example]) => (
           <WrittenField
             key={name}
             label={title}
             kept={(runner[name] ?? []).join('; ') || null}
-            placeholder="1 1/2; 9; 13 1/4"
-            after="From its front end, with semicolons between."
+            placeholder={example}
+            after={
+              name === 'stock_lengths'
+                ? 'With semicolons between.'
+                : 'From its front end, with semicolons between.'
+            }
             onKeep={(text) =>
               edit(
                 { do: 'enter', path: `${at}/${name}`, text, reads: 'lengths' },

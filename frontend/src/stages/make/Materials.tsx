@@ -21,6 +21,7 @@ const ONE: Record<Kind, string> = { sheets: 'sheet', boards: 'board', bands: 'ed
 const TITLES: Record<Kind, string> = { sheets: 'Sheets', boards: 'Boards', bands: 'Edge bands' }
 const LENGTHS: Record<Kind, [string, string][]> = {
   sheets: [
+    ['nominal', 'Sold as'],
     ['length', 'Length as sold'],
     ['width', 'Width as sold'],
   ],
@@ -34,7 +35,11 @@ const LENGTHS: Record<Kind, [string, string][]> = {
     ['length', 'Length of a roll'],
   ],
 }
-const NEEDED = ['thickness', 'width']
+const STIFFNESSES = [
+  ['stiffness_along', 'Stiffness along the grain, N/mm²'],
+  ['stiffness_across', 'Stiffness across the grain, N/mm²'],
+] as const
+const NEEDED = ['nominal', 'thickness', 'width']
 const EXAMPLE =
   '{ "format": "vasculum-library", "version": 1, "sheets": [], "boards": [], "bands": [], "runners": [] }'
 
@@ -103,10 +108,13 @@ const counted = (count: number, kind: Kind) =>
 
 function Rows({ kind }: { kind: Kind }) {
   const { plan } = usePlan()
-  const { act } = useCommands()
+  const { act, edit } = useCommands()
   const stock = useCatalogue().data?.stock ?? []
   const rows = Object.entries((plan.document.library[kind] ?? {}) as Record<string, Row>)
-  const offered = stock.filter((one) => one.kind === kind && one.system === plan.document.defaults_system)
+  const system = plan.document.defaults_system
+  const offered = stock
+    .filter((one) => one.kind === kind && !rows.some(([, row]) => row.name === one.name))
+    .sort((one, other) => Number(other.system === system) - Number(one.system === system))
   return (
     <section aria-label={TITLES[kind]}>
       <h3 className="h5">{TITLES[kind]}</h3>
@@ -115,6 +123,19 @@ function Rows({ kind }: { kind: Kind }) {
           <summary>
             <Fractions>{row.name}</Fractions>
           </summary>
+          <WrittenField
+            label="Called"
+            kept={row.name}
+            onKeep={async (kept) =>
+              kept === null
+                ? 'It needs a name.'
+                : edit(
+                    put(`/library/${kind}/${id}/name`, kept),
+                    `${row.name} is called ${kept}`,
+                    `${id}/name`,
+                  )
+            }
+          />
           <Fields kind={kind} id={id} row={row} />
         </details>
       ))}
@@ -123,7 +144,8 @@ function Rows({ kind }: { kind: Kind }) {
         className="mb-2"
         value=""
         onChange={(event) => {
-          if (event.target.value) act({ do: 'add-stock', kind, name: event.target.value })
+          const one = offered.find((row) => row.name === event.target.value)
+          if (one) act({ do: 'add-stock', kind, name: one.name, system: one.system })
         }}
       >
         <option value="">Add one as it is sold …</option>
@@ -151,7 +173,11 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
           act={(typed) => ({ do: 'enter', path: `${at}/${name}`, text: typed })}
           called={`${row.name}, ${title.toLowerCase()}`}
           emptied={`${row.name}, ${title.toLowerCase()}: not known`}
-          needed={NEEDED.includes(name) && kind !== 'sheets' && 'It has this size; measure it.'}
+          needed={
+            NEEDED.includes(name) &&
+            !(kind === 'sheets' && name === 'width') &&
+            'It has this size; measure it.'
+          }
           field={`${id}/${name}`}
         />
       ))}
@@ -173,6 +199,19 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
                 : keep('density', 'density', kept === null ? null : Number(kept))
             }
           />
+          {STIFFNESSES.map(([name, title]) => (
+            <WrittenField
+              key={name}
+              label={title}
+              kept={text(name)}
+              placeholder="not said"
+              onKeep={async (kept) =>
+                kept !== null && !/^[0-9]+$/.test(kept)
+                  ? 'Write a whole number of newtons per square millimetre.'
+                  : keep(name, title.toLowerCase(), kept === null ? null : Number(kept))
+              }
+            />
+          ))}
           <Form.Group controlId={`${id}-grain`}>
             <Form.Label className="mb-0">Grain</Form.Label>
             <Form.Select

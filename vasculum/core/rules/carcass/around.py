@@ -56,12 +56,12 @@ def case_across_length_cut(case_across_length: Mm, thickness_increment: Mm) -> M
 
 
 @rule(source="geometry", label="case begins, left of its inside", per="carcass.new")
-def case_from_left(clear_stands_in: Mm, case_thickness: Mm) -> Mm:
+def case_from_left(clear_stands_in: Mm, case_side_thickness: Mm) -> Mm:
     """The case begins outside its inside by a side.
 
     From the clear left of the space; less than nothing.
     """
-    return -clear_stands_in - case_thickness
+    return -clear_stands_in - case_side_thickness
 
 
 BAND = Edges("case_band", ("front",), width="case_panel_depth_core")
@@ -74,14 +74,14 @@ BAND = Edges("case_band", ("front",), width="case_panel_depth_core")
     title="Case bottom",
     length="case_across_length_cut",
     width="case_panel_depth_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="case_bottom_thickness",
+    stock="case_bottom_sheet",
     bands=BAND,
     order=52,
 )
-def case_bottom(across_from_left: Mm, case_thickness: Mm) -> Stand:
+def case_bottom(across_from_left: Mm, case_bottom_thickness: Mm) -> Stand:
     """The bottom lies under the inside."""
-    return Stand(across_from_left, NOTHING, -case_thickness, "across", "back", 1)
+    return Stand(across_from_left, NOTHING, -case_bottom_thickness, "across", "back", 1)
 
 
 @piece(
@@ -90,8 +90,8 @@ def case_bottom(across_from_left: Mm, case_thickness: Mm) -> Stand:
     title="Case side, left",
     length="case_side_length_cut",
     width="case_panel_depth_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="case_side_thickness",
+    stock="case_side_sheet",
     hand="L",
     bands=BAND,
     order=50,
@@ -107,8 +107,8 @@ def case_side_left(case_from_left: Mm, case_sides_from_floor: Mm) -> Stand:
     title="Case side, right",
     length="case_side_length_cut",
     width="case_panel_depth_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="case_side_thickness",
+    stock="case_side_sheet",
     hand="R",
     bands=BAND,
     order=51,

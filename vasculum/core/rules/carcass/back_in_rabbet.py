@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, cut, piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down
+from vasculum.core.reasons import smallest, snap_down
 from vasculum.core.rules.joints.ends import half_depth
 
 alternative(
@@ -19,13 +19,16 @@ alternative(
 
 
 @rule(source="common practice", label="rabbet for the case back", per="case_back.in_rabbet")
-def case_back_rabbet(case_thickness: Mm, thickness_increment: Mm) -> Mm:
-    """The rabbet is half as deep as the case is thick, down to the increment for thickness; as wide as the back.
+def case_back_rabbet(
+    case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm, thickness_increment: Mm
+) -> Mm:
+    """The rabbet is half as deep as the thinnest board of the case, down to the increment, and as wide as the back.
 
     Raises:
         CannotDerive: ``rabbet-through-the-end``.
     """
-    return half_depth(case_thickness, thickness_increment, None)
+    thinnest = smallest(case_side_thickness, case_bottom_thickness, case_top_thickness)
+    return half_depth(thinnest, thickness_increment, None)
 
 
 @rule(source="common practice", label="case back behind the inside", per="case_back.in_rabbet")

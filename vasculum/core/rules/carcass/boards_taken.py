@@ -8,17 +8,22 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", label="boards of the case across", per="carcass.new")
-def boards_across(case_thickness: Mm) -> Mm:
+def boards_across(case_side_thickness: Mm) -> Mm:
     """Across, two sides stand between the outside and the inside."""
-    return 2 * case_thickness
+    return 2 * case_side_thickness
 
 
 @rule(source="geometry", label="boards of the case over each other", per="carcass.new")
 def boards_up(
-    case_thickness: Mm, plinth: Mm, top_over: Mm, caster_height: Mm = NOTHING, base_height: Mm = NOTHING
+    case_bottom_thickness: Mm,
+    case_top_thickness: Mm,
+    plinth: Mm,
+    top_over: Mm,
+    caster_height: Mm = NOTHING,
+    base_height: Mm = NOTHING,
 ) -> Mm:
     """Upwards, casters, base, plinth, bottom, top, and a top laid on it stand between the outside and the inside."""
-    return caster_height + base_height + plinth + 2 * case_thickness + top_over
+    return caster_height + base_height + plinth + case_bottom_thickness + case_top_thickness + top_over
 
 
 @rule(source="geometry", label="back and fronts of the case behind each other", per="carcass.new")

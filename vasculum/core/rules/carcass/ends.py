@@ -12,7 +12,7 @@ CASE_SIDES = ("case_side_left", "case_side_right")
 class Met(NamedTuple):
     """Boards that run through, by the alternative, and the line near one of their ends on which others meet them.
 
-    ``holes`` names where along that line there is wood to screw into.
+    ``holes`` names where along that line there is wood to screw into, ``thickness`` how thick what meets them is.
     """
 
     per: tuple[str, ...]
@@ -20,6 +20,7 @@ class Met(NamedTuple):
     end: Datum
     line: str
     holes: str
+    thickness: str
 
 
 ACROSS = (
@@ -29,8 +30,8 @@ ACROSS = (
 )
 """Boards that lie across and run through: what is under the inside, and what over it."""
 MET = (
-    Met(("through.sides",), CASE_SIDES, "lower", "hole_line_low", "hole_places"),
-    Met(("through.sides",), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places"),
-    *(Met(per, boards, "left", "hole_line_low", holes) for per, boards, holes in ACROSS),
-    *(Met(per, boards, "right", "hole_line_high", holes) for per, boards, holes in ACROSS),
+    Met(("through.sides",), CASE_SIDES, "lower", "hole_line_low", "hole_places", "case_bottom_thickness"),
+    Met(("through.sides",), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_thickness"),
+    *(Met(per, boards, "left", "hole_line_low", holes, "case_side_thickness") for per, boards, holes in ACROSS),
+    *(Met(per, boards, "right", "hole_line_high", holes, "case_side_thickness") for per, boards, holes in ACROSS),
 )

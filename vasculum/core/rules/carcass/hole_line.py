@@ -29,9 +29,9 @@ def case_screw_count(hole_places: tuple[Mm, ...], upper_hole_places: tuple[Mm, .
 
 
 @rule(source="common practice", label="bite of a case screw", per="case_screwed")
-def case_screw_bite(case_screw_length: Mm, case_thickness: Mm) -> Mm:
+def case_screw_bite(case_screw_length: Mm, case_screwed_through: Mm) -> Mm:
     """In the end of the board across bites what reaches past the board it goes through."""
-    return case_screw_length - case_thickness
+    return case_screw_length - case_screwed_through
 
 
 good(
@@ -40,7 +40,7 @@ good(
     title="Screw for the case",
     count="case_screw_count",
     size="case_screw_length",
-    through=("case_thickness",),
+    through=("case_screwed_through",),
     holds="next_board",
 )
 

@@ -19,7 +19,7 @@ alternative(
 
 
 @rule(source="common practice", per="case_joint.housed")
-def case_housed(case_thickness: Mm, thickness_increment: Mm) -> Mm:
+def case_housed(case_housing_thickness: Mm, thickness_increment: Mm) -> Mm:
     """A housed board goes in by half the thickness, down to the increment for thickness.
 
     At each end: it is longer by twice as much than a butted one.
@@ -27,7 +27,7 @@ def case_housed(case_thickness: Mm, thickness_increment: Mm) -> Mm:
     Raises:
         CannotDerive: ``rabbet-through-the-end``.
     """
-    return half_depth(case_thickness, thickness_increment, None)
+    return half_depth(case_housing_thickness, thickness_increment, None)
 
 
 for met in MET:
@@ -38,7 +38,7 @@ for met in MET:
         title="Dado",
         datums=met.end,
         at=met.line,
-        width="case_thickness",
+        width=met.thickness,
         depth="case_housed",
         is_centred=True,
     )

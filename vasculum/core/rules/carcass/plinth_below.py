@@ -27,9 +27,9 @@ def toe_board_height_cut(plinth_height: Mm, increment: Mm) -> Mm:
 
 
 @rule(source="common practice", label="length of a toe board's return, cut", per="through.top", when=("plinth_height",))
-def toe_end_length_cut(case_outside_depth: Mm, toe_set_back: Mm, case_thickness: Mm, increment: Mm) -> Mm:
+def toe_end_length_cut(case_outside_depth: Mm, toe_set_back: Mm, plinth_thickness: Mm, increment: Mm) -> Mm:
     """The short boards stand between the long ones, and the front one is set back for toes."""
-    return snap_down(case_outside_depth - toe_set_back - 2 * case_thickness, increment)
+    return snap_down(case_outside_depth - toe_set_back - 2 * plinth_thickness, increment)
 
 
 @rule(source="common practice", label="number of toe boards", per="through.top", when=("plinth_height",), unit="count")
@@ -44,14 +44,14 @@ def toe_board_count() -> Mm:
     title="Toe board",
     length="toe_board_length_cut",
     width="toe_board_height_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="plinth_thickness",
+    stock="plinth_sheet",
     where="toe_board_height_cut",
     order=56,
 )
-def toe_board_front(case_from_left: Mm, toe_set_back: Mm, case_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
+def toe_board_front(case_from_left: Mm, toe_set_back: Mm, case_bottom_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
     """The front board of the plinth is set back for toes."""
-    return Stand(case_from_left, toe_set_back, -case_thickness - toe_board_height_cut, "across", "up", 1)
+    return Stand(case_from_left, toe_set_back, -case_bottom_thickness - toe_board_height_cut, "across", "up", 1)
 
 
 @piece(
@@ -60,15 +60,26 @@ def toe_board_front(case_from_left: Mm, toe_set_back: Mm, case_thickness: Mm, to
     title="Toe board",
     length="toe_board_length_cut",
     width="toe_board_height_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="plinth_thickness",
+    stock="plinth_sheet",
     where="toe_board_height_cut",
     order=57,
 )
-def toe_board_back(case_from_left: Mm, case_outside_depth: Mm, case_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
+def toe_board_back(
+    case_from_left: Mm,
+    case_outside_depth: Mm,
+    plinth_thickness: Mm,
+    case_bottom_thickness: Mm,
+    toe_board_height_cut: Mm,
+) -> Stand:
     """The back board of the plinth stands at the back of the case."""
     return Stand(
-        case_from_left, case_outside_depth - case_thickness, -case_thickness - toe_board_height_cut, "across", "up", 1
+        case_from_left,
+        case_outside_depth - plinth_thickness,
+        -case_bottom_thickness - toe_board_height_cut,
+        "across",
+        "up",
+        1,
     )
 
 
@@ -78,14 +89,22 @@ def toe_board_back(case_from_left: Mm, case_outside_depth: Mm, case_thickness: M
     title="Toe board, end",
     length="toe_end_length_cut",
     width="toe_board_height_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="plinth_thickness",
+    stock="plinth_sheet",
     where="toe_board_height_cut",
     order=58,
 )
-def toe_end_left(case_from_left: Mm, toe_set_back: Mm, case_thickness: Mm, toe_board_height_cut: Mm) -> Stand:
+def toe_end_left(
+    case_from_left: Mm,
+    toe_set_back: Mm,
+    plinth_thickness: Mm,
+    case_bottom_thickness: Mm,
+    toe_board_height_cut: Mm,
+) -> Stand:
     """The left end of the plinth stands between its long boards."""
-    return Stand(case_from_left, toe_set_back + case_thickness, -case_thickness - toe_board_height_cut, "back", "up", 1)
+    return Stand(
+        case_from_left, toe_set_back + plinth_thickness, -case_bottom_thickness - toe_board_height_cut, "back", "up", 1
+    )
 
 
 @piece(
@@ -94,19 +113,24 @@ def toe_end_left(case_from_left: Mm, toe_set_back: Mm, case_thickness: Mm, toe_b
     title="Toe board, end",
     length="toe_end_length_cut",
     width="toe_board_height_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="plinth_thickness",
+    stock="plinth_sheet",
     where="toe_board_height_cut",
     order=59,
 )
 def toe_end_right(
-    case_from_left: Mm, toe_board_length_cut: Mm, toe_set_back: Mm, case_thickness: Mm, toe_board_height_cut: Mm
+    case_from_left: Mm,
+    toe_board_length_cut: Mm,
+    toe_set_back: Mm,
+    plinth_thickness: Mm,
+    case_bottom_thickness: Mm,
+    toe_board_height_cut: Mm,
 ) -> Stand:
     """The right end of the plinth stands between its long boards."""
     return Stand(
-        case_from_left + toe_board_length_cut - case_thickness,
-        toe_set_back + case_thickness,
-        -case_thickness - toe_board_height_cut,
+        case_from_left + toe_board_length_cut - plinth_thickness,
+        toe_set_back + plinth_thickness,
+        -case_bottom_thickness - toe_board_height_cut,
         "back",
         "up",
         1,

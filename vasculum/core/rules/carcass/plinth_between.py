@@ -38,8 +38,8 @@ def toe_board_count() -> Mm:
     title="Toe board",
     length="toe_board_length_cut",
     width="toe_board_height_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="plinth_thickness",
+    stock="plinth_sheet",
     where="toe_board_height_cut",
     order=56,
 )
@@ -48,9 +48,9 @@ def toe_board_front(
     opening_width: Mm,
     toe_board_length_cut: Mm,
     toe_set_back: Mm,
-    case_thickness: Mm,
+    case_bottom_thickness: Mm,
     toe_board_height_cut: Mm,
 ) -> Stand:
     """The toe board stands between the sides, set back, under the bottom."""
     across = (opening_width - toe_board_length_cut) / 2 - clear_stands_in
-    return Stand(across, toe_set_back, -case_thickness - toe_board_height_cut, "across", "up", 1)
+    return Stand(across, toe_set_back, -case_bottom_thickness - toe_board_height_cut, "across", "up", 1)

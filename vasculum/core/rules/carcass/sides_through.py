@@ -14,9 +14,9 @@ alternative(
 
 
 @rule(source="common practice", label="length of the case sides", per="through.sides")
-def case_side_length(opening_height: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
+def case_side_length(opening_height: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm, plinth: Mm) -> Mm:
     """The sides are as long as the inside is high, with top, bottom and the plinth below."""
-    return opening_height + 2 * case_thickness + plinth
+    return opening_height + case_bottom_thickness + case_top_thickness + plinth
 
 
 @rule(source="geometry", label="outside height of the case", per="through.sides")
@@ -29,9 +29,9 @@ def case_outside_height(case_side_length_cut: Mm) -> Mm:
 
 
 @rule(source="geometry", label="outside width of the case", per="through.sides")
-def case_outside_width(case_across_length_cut: Mm, case_housed: Mm, case_thickness: Mm) -> Mm:
+def case_outside_width(case_across_length_cut: Mm, case_housed: Mm, case_side_thickness: Mm) -> Mm:
     """Outside, the case is as wide as its cut boards across, less what is housed, and both sides."""
-    return case_across_length_cut - 2 * case_housed + 2 * case_thickness
+    return case_across_length_cut - 2 * case_housed + 2 * case_side_thickness
 
 
 @rule(source="common practice", label="length of case bottom and top", per="through.sides")
@@ -41,21 +41,21 @@ def case_across_length(opening_width: Mm, case_housed: Mm) -> Mm:
 
 
 @rule(source="common practice", label="lower hole line on the case sides", per="through.sides")
-def hole_line_low(plinth: Mm, case_thickness: Mm) -> Mm:
+def hole_line_low(plinth: Mm, case_bottom_thickness: Mm) -> Mm:
     """On the sides, the hole line for the bottom runs through the middle of its thickness.
 
     From the lower end.
     """
-    return plinth + case_thickness / 2
+    return plinth + case_bottom_thickness / 2
 
 
 @rule(source="common practice", label="upper hole line on the case sides", per="through.sides")
-def hole_line_high(case_thickness: Mm) -> Mm:
+def hole_line_high(case_top_thickness: Mm) -> Mm:
     """On the sides, the hole line for the top runs through the middle of its thickness.
 
     From the upper end.
     """
-    return case_thickness / 2
+    return case_top_thickness / 2
 
 
 @rule(source="geometry", label="case bottom and top begin, from the left", per="through.sides")
@@ -77,15 +77,27 @@ def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, 
 
 
 @rule(source="geometry", label="case sides below the inside's floor", per="through.sides")
-def case_sides_from_floor(case_thickness: Mm, plinth: Mm) -> Mm:
+def case_sides_from_floor(case_bottom_thickness: Mm, plinth: Mm) -> Mm:
     """The sides run on below the floor of the inside by the bottom and the plinth."""
-    return -case_thickness - plinth
+    return -case_bottom_thickness - plinth
 
 
 @rule(source="geometry", label="case top above the inside's floor", per="through.sides")
-def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_thickness: Mm) -> Mm:
+def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_top_thickness: Mm) -> Mm:
     """The top ends where the sides end.
 
     Its underside, above the floor of the inside.
     """
-    return case_sides_from_floor + case_side_length_cut - case_thickness
+    return case_sides_from_floor + case_side_length_cut - case_top_thickness
+
+
+@rule(source="geometry", label="thickest board that a case screw goes through", per="through.sides")
+def case_screwed_through(case_side_thickness: Mm) -> Mm:
+    """Case screws go through the sides."""
+    return case_side_thickness
+
+
+@rule(source="geometry", label="thinnest board that houses another", per="through.sides")
+def case_housing_thickness(case_side_thickness: Mm) -> Mm:
+    """Top and bottom are housed in the sides."""
+    return case_side_thickness

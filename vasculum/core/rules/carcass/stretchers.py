@@ -33,8 +33,8 @@ def stretcher_width_cut(stretcher_width: Mm, increment: Mm) -> Mm:
     title="Stretcher",
     length="case_across_length_cut",
     width="stretcher_width_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="case_top_thickness",
+    stock="case_top_sheet",
     order=53,
 )
 def stretcher_front(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
@@ -48,8 +48,8 @@ def stretcher_front(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
     title="Stretcher",
     length="case_across_length_cut",
     width="stretcher_width_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="case_top_thickness",
+    stock="case_top_sheet",
     order=54,
 )
 def stretcher_back(

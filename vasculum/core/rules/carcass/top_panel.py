@@ -26,8 +26,8 @@ def stretcher_count() -> Mm:
     title="Case top",
     length="case_across_length_cut",
     width="case_panel_depth_cut",
-    thickness="case_thickness",
-    stock="case_sheet",
+    thickness="case_top_thickness",
+    stock="case_top_sheet",
     bands=BAND,
     order=53,
 )

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, smallest
 
 alternative(
     "through.top",
@@ -20,9 +21,9 @@ def case_side_length(opening_height: Mm, case_housed: Mm) -> Mm:
 
 
 @rule(source="common practice", per="through.top")
-def case_across_length(opening_width: Mm, case_thickness: Mm) -> Mm:
+def case_across_length(opening_width: Mm, case_side_thickness: Mm) -> Mm:
     """Top and bottom are as long as the inside is wide, and both sides."""
-    return opening_width + 2 * case_thickness
+    return opening_width + 2 * case_side_thickness
 
 
 @rule(source="geometry", per="through.top")
@@ -32,30 +33,32 @@ def case_outside_width(case_across_length_cut: Mm) -> Mm:
 
 
 @rule(source="geometry", per="through.top")
-def case_outside_height(case_side_length_cut: Mm, case_housed: Mm, case_thickness: Mm, plinth: Mm) -> Mm:
+def case_outside_height(
+    case_side_length_cut: Mm, case_housed: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm, plinth: Mm
+) -> Mm:
     """Outside, the case is as high as its cut sides, less what is housed, with top, bottom and the plinth below.
 
     Without casters and without a top laid on it.
     """
-    return case_side_length_cut - 2 * case_housed + 2 * case_thickness + plinth
+    return case_side_length_cut - 2 * case_housed + case_bottom_thickness + case_top_thickness + plinth
 
 
 @rule(source="common practice", per="through.top")
-def hole_line_low(case_thickness: Mm) -> Mm:
+def hole_line_low(case_side_thickness: Mm) -> Mm:
     """On top and bottom, the hole line for a side runs through the middle of its thickness.
 
     From the left end.
     """
-    return case_thickness / 2
+    return case_side_thickness / 2
 
 
 @rule(source="common practice", per="through.top")
-def hole_line_high(case_thickness: Mm) -> Mm:
+def hole_line_high(case_side_thickness: Mm) -> Mm:
     """On top and bottom, the hole line for a side runs through the middle of its thickness.
 
     From the right end.
     """
-    return case_thickness / 2
+    return case_side_thickness / 2
 
 
 @rule(source="geometry", per="through.top")
@@ -68,12 +71,12 @@ def across_from_left(case_from_left: Mm) -> Mm:
 
 
 @rule(source="geometry", per="through.top")
-def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, case_thickness: Mm) -> Mm:
+def case_right_side_from_left(across_from_left: Mm, case_across_length_cut: Mm, case_side_thickness: Mm) -> Mm:
     """The right side stands under the ends of the top.
 
     Its left face, from the clear left of the space.
     """
-    return across_from_left + case_across_length_cut - case_thickness
+    return across_from_left + case_across_length_cut - case_side_thickness
 
 
 @rule(source="geometry", per="through.top")
@@ -89,3 +92,15 @@ def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, cas
     Its underside, above the floor of the inside.
     """
     return case_sides_from_floor + case_side_length_cut - case_housed
+
+
+@rule(source="geometry", per="through.top")
+def case_screwed_through(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+    """Case screws go through top and bottom; the thicker counts."""
+    return largest(case_bottom_thickness, case_top_thickness)
+
+
+@rule(source="geometry", per="through.top")
+def case_housing_thickness(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+    """The sides are housed in top and bottom; the thinner counts."""
+    return smallest(case_bottom_thickness, case_top_thickness)

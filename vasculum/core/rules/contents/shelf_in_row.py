@@ -7,6 +7,6 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per="content.shelf_row")
-def contents_room(contents_size: Mm, headroom: Mm, divider_thickness: Mm) -> Mm:
+def contents_room(contents_size: Mm, headroom: Mm, shelf_thickness: Mm) -> Mm:
     """A row with a shelf is as high as the shelf, what stands on it and the headroom."""
-    return divider_thickness + contents_size + headroom
+    return shelf_thickness + contents_size + headroom
