@@ -35,7 +35,10 @@ HOLDS = ["drawer"] * 6 + ["tray", "shelf", "open", "bin", "false_front", "blocke
 OF_A_PLACE = {
     "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull",
 }  # fmt: skip
-OF_THE_PLAN = {"door": "door", "surplus": "surplus", "grain": "grain"}
+OF_THE_PLAN = {
+    "door": "door", "surplus": "surplus", "grain": "grain", "corner_held": "corner_held", "bottom_held": "bottom_held",
+    "divider_held": "divider_held", "back_held": "back_held",
+}  # fmt: skip
 OF_A_CASE = {"through": "through", "case_back": "case_back", "case_joint": "case_joint", "case_top": "case_top"}
 LENGTHS = {
     "gap": (0, 6), "reveal": (0, 5), "runner_play": (0, 3), "runner_shim": (0, 3), "play_above": (0, 12),

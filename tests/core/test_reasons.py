@@ -20,6 +20,7 @@ from vasculum.core.reasons import (
     remember,
     render,
     replay,
+    shortest_not_under,
     smallest,
     snap_down,
     snap_nearest,
@@ -58,6 +59,11 @@ def told(rule: Callable[..., Any], **inputs: F | tuple[F, ...]) -> str:
         ),
         (lambda a, i: snap_up(a, i), {"a": F(7), "i": F(2)}, "a up to the next multiple of i"),
         (lambda a, s: longest_not_over(a, s), {"a": F(7), "s": (F(3), F(6), F(9))}, "longest stock length not over a"),
+        (
+            lambda a, s: shortest_not_under(a, s),
+            {"a": F(5), "s": (F(3), F(6), F(9))},
+            "shortest stock length not under a",
+        ),
         (lambda each: sum(taken(each)), {"each": (F(1), F(2))}, "each + each"),
         (lambda a: a - F(0), {"a": F(3)}, "a"),
         (lambda a: 0 - a, {"a": F(3)}, "0 − a"),
@@ -101,6 +107,9 @@ def test_the_longest_stock_length_that_is_not_over() -> None:
     assert longest_not_over(F(299), stock) == 250
     assert longest_not_over(F(300), stock) == 300
     assert longest_not_over(F(199), stock) is None
+    assert shortest_not_under(F(201), stock) == 250
+    assert shortest_not_under(F(200), stock) == 200
+    assert shortest_not_under(F(351), stock) is None
 
 
 def test_a_remembering_number_is_a_real_fraction() -> None:

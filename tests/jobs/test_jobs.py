@@ -23,7 +23,7 @@ JOBS = sorted(path.stem for path in HERE.glob("*.json"))
 EXPLAINED = {
     "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-passes-obstruction", "width-taken-once",
     "small-parts", "thin-strips", "strip-is-a-partition", "fix-to-the-wall", "anchor", "walls-bulge", "walls-twist",
-    "goes-in-turned", "two-pairs", "box-racks", "screws-meet", "sides-are-mirror-images",
+    "goes-in-turned", "two-pairs", "box-racks", "screws-meet", "sides-are-mirror-images", "case-square-between-walls",
 }  # fmt: skip
 """What these plans may say: what the readings show, and what the stock is."""
 
@@ -68,8 +68,10 @@ SIZES = [
     Worked("14-sleeping-platform", 0, 1, "outside_width", "492.5 mm", "(1048 - 12) / 2 - 25.4, down"),
     Worked("15-pick-up-bed", 0, 0, "free_width", "21 21/32 in", "(49 15/16 - 1/2) / 2 - 3 1/16"),
     Worked("15-pick-up-bed", 0, 0, "outside_depth", "60 in", "chosen"),
-    Worked("17-locking-box", 0, 0, "runner_length", "24 in", "34 - 8 1/16 - 3/4 = 25 3/16"),
-    Worked("17-locking-box", 0, 1, "runner_length", "28 in", "34 - 3 15/16 - 3/4 = 29 5/16, the longest in stock"),
+    Worked("17-locking-box", 0, 0, "outside_width", "16 21/32 in", "18 11/64 less two runners of 3/4, down"),
+    Worked("17-locking-box", 0, 0, "outside_height", "10 1/16 in", "11 5/16 - 1 1/4"),
+    Worked("17-locking-box", 0, 1, "front_width_cut", "19 3/16 in", "(38 1/2 - 1/8) / 2"),
+    Worked("17-locking-box", 0, 1, "front_height_cut", "11 17/32 in", "11 5/16 + 15/32 - 2 x 1/8"),
     Worked("19-merged-bays", 0, 0, "outside_width", "30 7/8 in", "34 - 2 (1 + 1/16) - 1"),
     Worked("20-guest-bed", 0, 0, "cell_width", "1192.2 mm", "(1999 - 12) x 3/5"),
     Worked("20-guest-bed", 1, 1, "cell_width", "1192.2 mm", "the other half is its mirror image"),
@@ -86,6 +88,10 @@ OF_SPACES = [
     ("04-rolling-cabinet", "case_across_length_cut", "18 3/4 in", "18 + 2 x 3/8 in dados"),
     ("04-rolling-cabinet", "case_outside_width", "19 1/2 in", "18 + 2 x 3/4"),
     ("04-rolling-cabinet", "caster_inset", "2 3/4 in", "1 1/4 and half of 3"),
+    ("17-locking-box", "standing_height", "12 1/2 in", "30 9/16 - 17 1/4 - 3/4 - 1/16"),
+    ("17-locking-box", "deepest_outside", "33 9/16 in", "37 1/4 - 5 1/2 x 12 1/2 / 20, and 1/4 of fitting room"),
+    ("17-locking-box", "case_forward", "27/32 in", "a face of 23/32 and a stand-off of 1/8"),
+    ("17-locking-box", "room_beside_case", "11/16 in", "(39 7/8 - 38 1/2) / 2"),
     ("07-on-a-cabinet", "height_left_open", "8 in", "36 1/4 - 4 - 23 1/2 - 3/4"),
     ("07-on-a-cabinet", "toe_kick", "3 7/8 in", "4 - 1/8"),
 ]

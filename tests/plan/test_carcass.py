@@ -137,7 +137,7 @@ def test_holes_from_one_datum_are_drawn_and_counted() -> None:
     side = next(p for p in pieces_of(done) if p.role == "case_side_left")
     assert len([p for p in part_sheet(done, side).primitives if isinstance(p, Arc)]) == 6
     bought = {h.what: (h.count, h.through) for h in solution_of(done).hardware}
-    assert bought["Screw for the case, 2 in"] == (12, "through board 3/4 in into the end of the next")
+    assert bought["Screw for the case, 2 in"] == (12, "through board 3/4 in into the end of the next, bites 1 1/4 in")
     assert bought["Dowel for the case"] == (8, "")
     assert "case-screw-too-short" in codes(case(case_screw_length="1 in"), "attention")
 
@@ -167,7 +167,7 @@ def test_the_case_stands_around_the_opening_in_every_view() -> None:
     boards = [p for p in drawn if p.key.endswith("case_across_length_cut")]
     assert {(b.corner[1], b.height) for b in boards} == {(-mm("3/4"), mm("3/4")), (mm("24"), mm("3/4"))}
     drawn = above(done, space, drawer, numbers_of(done.plan)).primitives
-    assert len([p for p in drawn if isinstance(p, Rect) and p.key.endswith("case_panel_depth_cut")]) == 2
+    assert len([p for p in drawn if isinstance(p, Rect) and p.key.endswith("case_side_depth_cut")]) == 2
 
 
 # ---- bins size their cells, cells size the case --------------------------------------------------------------------

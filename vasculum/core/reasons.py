@@ -206,6 +206,14 @@ def longest_not_over(limit: Fraction, stock: Sequence[Fraction]) -> Fraction | N
     return _remembered(max(Fraction(f) for f in fitting), "longest stock not over", limit)
 
 
+def shortest_not_under(limit: Fraction, stock: Sequence[Fraction]) -> Fraction | None:
+    """The shortest stock length that is not under the limit, or None."""
+    fitting = [length for length in stock if Fraction(length) >= Fraction(limit)]
+    if not fitting:
+        return None
+    return _remembered(min(Fraction(f) for f in fitting), "shortest stock not under", limit)
+
+
 def how_many(*things: Fraction) -> Fraction:
     """The count of several."""
     return _remembered(len(things), "how many", *things)
@@ -296,6 +304,8 @@ def _rendered(at: Expression, quantity: Callable[[Quantity], str], number: Calla
         return f"{texts[0]}, {at.mark}"
     if at.mark == "negated":
         return f"−{_held(at.parts[0], texts[0], 2)}"
+    if at.mark == "shortest stock not under":
+        return f"shortest stock length not under {texts[0]}"
     if at.mark == "longest stock not over":
         return f"longest stock length not over {texts[0]}"
     if at.mark in ("down to", "up to", "to the nearest"):

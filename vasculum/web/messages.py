@@ -23,6 +23,7 @@ from vasculum.plan.edits.runners_csv import RunnerRow
 from vasculum.plan.edits.stocking import StockRow
 from vasculum.plan.edits.verbs import Verb
 from vasculum.plan.telling.comparing import Compared
+from vasculum.plan.telling.marking_out import BoardMarked
 from vasculum.plan.telling.outcome import Moved, OnScreen, OutcomeDelta
 from vasculum.plan.telling.solution import Problem, Shown, Solution, length_shown
 from vasculum.plan.telling.weighing import Weighed
@@ -246,6 +247,12 @@ class FixesAnswer(Model):
     """Fixes by one press of one finding, the smallest change first."""
 
     fixes: list[Fix]
+
+
+class MarkingAnswer(Model):
+    """The lines to mark on each board, from its datum."""
+
+    boards: list[BoardMarked]
 
 
 class ListedPlan(Model):

@@ -19,6 +19,7 @@ from vasculum.plan.edits.readings_csv import read_readings, taken_in
 from vasculum.plan.edits.verbs import acted, only_measures
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.comparing import compared
+from vasculum.plan.telling.marking_out import marked_out
 from vasculum.plan.telling.outcome import OutcomeDelta
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.solid.proof import prove
@@ -35,6 +36,7 @@ from vasculum.web.messages import (
     LibraryAnswer,
     LibraryText,
     ListedPlan,
+    MarkingAnswer,
     NewPlan,
     Nothing,
     PastedReadings,
@@ -205,6 +207,12 @@ def fixes(plan_id: str) -> FixesAnswer:
     """What would mend a finding by one press; each was tried, nothing is kept."""
     code, place = (request.args.get(name, "") for name in ("code", "place"))
     return FixesAnswer(fixes=fixes_of(desk().solved(desk().plans.get(plan_id)), code, place, prove))
+
+
+@route("GET", "/plans/<plan_id>/marking", MarkingAnswer, refuses=(404,))
+def marking(plan_id: str) -> MarkingAnswer:
+    """Where boards end on each other, as lines from one datum on each."""
+    return MarkingAnswer(boards=marked_out(desk().solved(desk().plans.get(plan_id))))
 
 
 @route("GET", "/plans/<plan_id>/model", PlanInSpace, refuses=(404,))

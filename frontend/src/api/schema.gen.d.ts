@@ -432,6 +432,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/marking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where boards end on each other, as lines from one datum on each. */
+        get: operations["marking"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/measuring-sheet.pdf": {
         parameters: {
             query?: never;
@@ -880,6 +897,31 @@ export interface components {
             source: string;
         };
         /**
+         * BoardMarked
+         * @description The lines of one board that are measured from one datum and run the same way.
+         */
+        BoardMarked: {
+            /**
+             * Piece
+             * @description The id of the piece.
+             */
+            piece: string;
+            /** Board */
+            board: string;
+            /**
+             * Measured
+             * @description *from the left end*
+             */
+            measured: string;
+            /**
+             * Run
+             * @description *from the back edge*
+             */
+            run: string;
+            /** Lines */
+            lines: components["schemas"]["MarkedLine"][];
+        };
+        /**
          * Carry
          * @description A system of runners for the plan, or for one space or place: a row that the plan has, else the stock one.
          */
@@ -1309,7 +1351,7 @@ export interface components {
             what: string;
             /**
              * Through
-             * @description Of a screw: what it passes, and what holds it.
+             * @description Of a screw: what it passes, what holds it, and how deep it bites there.
              */
             through: string;
             /** Count */
@@ -1560,6 +1602,30 @@ export interface components {
             changed_at: string;
             /** Is Demo */
             is_demo: boolean;
+        };
+        /**
+         * MarkedLine
+         * @description One board on another: where its nearer face and its middle are, and from where to where it runs.
+         */
+        MarkedLine: {
+            /** Member */
+            member: string;
+            /** Near */
+            near: string;
+            /** Middle */
+            middle: string;
+            /** Begins */
+            begins: string;
+            /** Ends */
+            ends: string;
+        };
+        /**
+         * MarkingAnswer
+         * @description The lines to mark on each board, from its datum.
+         */
+        MarkingAnswer: {
+            /** Boards */
+            boards: components["schemas"]["BoardMarked"][];
         };
         /**
          * MattressShown
@@ -5267,6 +5333,46 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    marking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -41,6 +41,7 @@ export const PANELS = {
   print: { stage: 'cut', title: 'Paper', isOpenAtFirst: true },
   assumed: { stage: 'cut', title: 'Still assumed' },
   parts: { stage: 'cut', title: 'Parts', isOpenAtFirst: true },
+  marking: { stage: 'cut', title: 'Marking' },
   shopping: { stage: 'cut', title: 'To buy' },
   checks: { stage: 'cut', title: 'Tape checks' },
 } as const satisfies Record<string, PanelTold>

@@ -98,12 +98,12 @@ def case_is_brought_in(
 
 @check(source="common practice", per="niche.width")
 def case_fits_across(
-    room_beside_case: Mm, fitting_room: Mm, case_outside_width: Mm, niche_width: Mm, lost_on_left: Mm, lost_on_right: Mm
+    room_beside_case: Mm, fitting_room: Mm, niche_width: Mm, lost_on_left: Mm, lost_on_right: Mm
 ) -> Finding | None:
     """The case goes between what stands on its left and on its right, with fitting room on both sides."""
     sizes = ("case_outside_width", "room_beside_case")
     between = niche_width - lost_on_left - lost_on_right
-    return _goes_in("wide", case_outside_width, between, 2 * room_beside_case, 2 * fitting_room, sizes)
+    return _goes_in("wide", between - 2 * room_beside_case, between, 2 * room_beside_case, 2 * fitting_room, sizes)
 
 
 @check(source="common practice", per="niche.height")
@@ -120,14 +120,13 @@ def case_fits_upwards(
 def case_fits_in_depth(
     room_behind_case: Mm,
     fitting_room_behind: Mm,
-    case_outside_depth: Mm,
-    front_before: Mm,
+    case_whole_depth: Mm,
     niche_depth: Mm,
     lost_behind: Mm,
 ) -> Finding | None:
     """The case with its fronts stands before what is behind it, with fitting room."""
-    sizes = ("case_outside_depth", "room_behind_case")
-    outside, between = case_outside_depth + front_before, niche_depth - lost_behind
+    sizes = ("case_whole_depth", "room_behind_case")
+    outside, between = case_whole_depth, niche_depth - lost_behind
     return _goes_in("deep", outside, between, room_behind_case, fitting_room_behind, sizes)
 
 
@@ -167,4 +166,17 @@ def case_is_square_in_its_space(width_spread: Mm, tape_tolerance: Mm) -> Finding
         "Scribe, pack or trim the up to {spread} that stays elsewhere.",
         {"spread": width_spread},
         ("width_spread",),
+    )
+
+
+@check(source="common practice", per=("case_top.oversailing", "through.sides"))
+def a_top_runs_over_its_fronts(front_before: Mm) -> Finding | None:
+    """A top that runs over the fronts lies on the sides."""
+    return Finding(
+        "top-between-sides",
+        "attention",
+        "The top stands between the sides, so it cannot run over what stands {before} before the case.",
+        "Let top and bottom run through, or lay a top on the case.",
+        {"before": front_before},
+        ("front_before",),
     )

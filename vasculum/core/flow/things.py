@@ -155,9 +155,9 @@ class CutRule:
         return f"{self.what} {self.title} {'-'.join(self.datums)} into {self.into}"
 
 
-GoodKind = Literal["runner", "clip_rail", "post", "pull", "screw", "dowel"]
+GoodKind = Literal["runner", "clip_rail", "post", "pull", "screw", "pocket_screw", "brad", "dowel"]
 """What is bought, in the order in which it is listed."""
-Holder = Literal["case", "next_board"]
+Holder = Literal["case", "next_board", "edges", "divider_ends"]
 """What a screw may go into that is no thickness of its place."""
 
 

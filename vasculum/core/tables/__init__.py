@@ -53,6 +53,17 @@ class StockSheet:
 
 
 @dataclass(frozen=True, slots=True)
+class SoldFastener:
+    """The lengths that one kind of fastener is sold in; of pocket screws each for a thickness that is drilled."""
+
+    kind: str
+    system: Unit
+    lengths: tuple[Mm, ...]
+    for_thickness: tuple[Mm, ...]
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
 class StockBoard:
     """A dressed board as merchants sell it."""
 
@@ -204,6 +215,22 @@ def stock_runners() -> tuple[StockRunner, ...]:
         )
         for where, row in _rows("runners.csv")
     )  # fmt: skip
+
+
+@cache
+def sold_fasteners(system: Unit) -> tuple[SoldFastener, ...]:
+    """Brads, screws and pocket screws as they are sold in one system."""
+
+    def lengths(where: str, texts: str) -> tuple[Mm, ...]:
+        return tuple(length_of(_checked(where, text.strip())) for text in texts.split(";") if text.strip())
+
+    return tuple(
+        SoldFastener(
+            row["kind"], system, lengths(where, row["lengths"]), lengths(where, row["for_thickness"]), row["source"]
+        )
+        for where, row in _rows("fasteners.csv")
+        if _system(where, row["system"]) == system
+    )
 
 
 @cache

@@ -7,6 +7,7 @@ from reportlab.platypus import Flowable, PageBreak
 
 from vasculum.export.pdf.drawings import elevations, part_drawings, views_behind
 from vasculum.export.pdf.found import found, settle_first, signs_without_print
+from vasculum.export.pdf.marking import marking_chart
 from vasculum.export.pdf.page import built, paper_of
 from vasculum.export.pdf.parts import parts_to_cut, rests_on
 from vasculum.export.pdf.positions import packing_strips, runner_positions
@@ -48,6 +49,7 @@ def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
         *found(solution),
         *views_behind(plan, paper),
         *part_drawings(plan, paper),
+        *marking_chart(plan),
         *to_buy(solution),
         *tape_checks(solution),
         *reasons(plan),

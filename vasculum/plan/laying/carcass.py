@@ -110,13 +110,19 @@ def inside_kinds(plan: Plan, space: Space) -> set[str]:
     return {f"inside_{of}.{found[of]}" for of in dimensions} | {f"niche.{of}" for of in niche_sizes(plan, space)}
 
 
+def top_oversails(plan: Plan, space: Space) -> bool:
+    """Whether the fronts of a new case stand under its top."""
+    levels = [space.choices, plan.choices]
+    how = (chosen(plan, levels, "case_top"), chosen(plan, levels, "through"))
+    return is_new(plan, space) and how == ("oversailing", "top")
+
+
 def carcass_kinds(plan: Plan, space: Space) -> set[str]:
     """The alternatives that a new case is built by."""
     if not is_new(plan, space):
         return {"carcass.existing"}
     levels = [space.choices, plan.choices]
-    families = ("through", "case_joint", "case_top", "case_back")
-    return {
-        f"carcass.{_carcass(plan, space)}", f"fits.{FITS.get(space.what, 'walls')}",
-        *(f"{name}.{chosen(plan, levels, name)}" for name in families),
-    }  # fmt: skip
+    families = ("through", "case_joint", "case_top", "case_back", "back_held", "marking_datum")
+    found = {f"carcass.{_carcass(plan, space)}", f"fits.{FITS.get(space.what, 'walls')}"}
+    found |= {f"{name}.{chosen(plan, levels, name)}" for name in families}
+    return found | ({"ends_by_board"} if nearest_choice(levels, "end_panel_thickness") is None else set())

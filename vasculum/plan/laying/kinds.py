@@ -8,7 +8,15 @@ from functools import cache
 from vasculum.core.catalogue import the_catalogue
 from vasculum.core.tables import choosables
 from vasculum.plan.document import SPLITS, Choices, Place, Plan, Reading, Space
-from vasculum.plan.laying.carcass import carcass_kinds, inside_kinds, is_new, niche_sizes, unasked, wanting_kinds
+from vasculum.plan.laying.carcass import (
+    carcass_kinds,
+    inside_kinds,
+    is_new,
+    niche_sizes,
+    top_oversails,
+    unasked,
+    wanting_kinds,
+)
 from vasculum.plan.laying.crossings import BUILT_IN
 from vasculum.plan.laying.layout import (
     BOXES,
@@ -141,7 +149,11 @@ def _joints(plan: Plan, levels: tuple[Choices, ...], front: str) -> set[str]:
     back = nearest_choice(levels, "back_joint") or joint.partition(".")[2]
     if joint == "joint.integral" and front == "none":
         joint = "joint.butt_around"
-    return {joint, f"back.{'butt_between' if back == 'integral' else back}", chosen_kind(plan, "bottom", levels)}
+    ends = {joint, f"back.{'butt_between' if back == 'integral' else back}"}
+    bottom = chosen_kind(plan, "bottom", levels)
+    held = {chosen_kind(plan, "corner_held", levels)} if any("butt" in end for end in ends) else set()
+    held |= {chosen_kind(plan, "bottom_held", levels)} if bottom == "bottom.planted" else set()
+    return ends | {bottom} | held
 
 
 def _kept_kinds(levels: tuple[Choices, ...], kinds: set[str]) -> set[str]:
@@ -172,7 +184,9 @@ def _edge_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         ("below", node.is_open_below, node.is_bottom_edge),
     ):
         lapped = "lap_end" if is_end else "lap_divider"
-        kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if laps(front) else 'solid'}")
+        is_under_top = side == "above" and is_end and top_oversails(plan, plan.spaces[node.space])
+        is_lapped = laps(front) and not is_under_top
+        kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if is_lapped else 'solid'}")
     if laps(front):
         kinds.add("lap_left.end" if node.is_left_edge else "lap_left.divider")
         kinds.add("lap_right.end" if node.is_right_edge else "lap_right.divider")
@@ -207,6 +221,7 @@ def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str
     kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
     if divider == "board":
         kinds.add("upright.board" if node.place.holds == "columns" else "lying.board")
+        kinds.add(chosen_kind(plan, "divider_held", levels))
     if is_even_stack(plan, node):
         kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
     return kinds

@@ -13,7 +13,7 @@ from functools import cache
 
 from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.lengths import Unit
-from vasculum.core.tables import choosables
+from vasculum.core.tables import choosables, sold_fasteners
 from vasculum.core.weights import read_weight
 from vasculum.plan.document import Choices, Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
@@ -139,6 +139,10 @@ def _defaults(edition: str, system: Unit) -> dict[Key, Given]:
         text = one.default(system)
         if text is not None and one.kind in NUMBERS:
             given[PLAN, name] = Given(worth_of(one.kind, text), "assumed", one.source, one.is_thing)
+    for sold in sold_fasteners(system):
+        given[PLAN, f"{sold.kind}_lengths"] = Given(sold.lengths, "assumed", sold.source)
+        if sold.for_thickness:
+            given[PLAN, f"{sold.kind}_thicknesses"] = Given(sold.for_thickness, "assumed", sold.source)
     return given
 
 

@@ -39,9 +39,8 @@ class _Told:
         if rule.what == "line":
             return f"{self.said(rule.at)} {self.above()}"
         if rule.what == "holes" and self.is_across():
-            return (
-                f"centred {self.said(rule.at)} from the {self.ends()}, at {self.said(rule.holes)} from the front edge"
-            )
+            along = f"{self.said(rule.holes)} from the {rule.holes_from} edge"
+            return f"centred {self.said(rule.at)} from the {self.ends()}, at {along}"
         if rule.what == "holes":
             return f"{self.said(rule.holes)} from the {rule.holes_from} end"
         if rule.what == "hole" and rule.at:

@@ -15,10 +15,19 @@ from vasculum.plan.making.goods import Good, goods_of
 STACK = {
     "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
     "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad", "case_screwed_through": "board",
-    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
+    "corner_passed": "wall", "bottom_thickness": "bottom", "case_back_passed": "back",
+    "divider_thickness": "divider", "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
 }  # fmt: skip
 """What a thickness in a stack is called."""
-HOLDERS: dict[Holder, str] = {"case": "the case", "next_board": "the end of the next"}
+HOLDERS: dict[Holder, str] = {
+    "case": "the case", "next_board": "the end of the next", "edges": "the edges that it closes",
+    "divider_ends": "the ends of the dividers",
+}  # fmt: skip
+"""What holds a fastener beside a thickness."""
+
+
+INTO_EDGES: tuple[Holder, ...] = ("next_board", "edges")
+"""Where a fastener goes straight into the edge or the end of a board."""
 
 
 class Hardware(Model):
@@ -26,7 +35,7 @@ class Hardware(Model):
 
     what: str
     through: str
-    """Of a screw: what it passes, and what holds it."""
+    """Of a screw: what it passes, what holds it, and how deep it bites there."""
     count: int
     unit: Literal["pair", "piece"]
     amount: str
@@ -64,7 +73,16 @@ def _through(good: Good, unit: Unit) -> str:
     into = _stack(good.into, unit) + ([HOLDERS[good.rule.holds]] if good.rule.holds else [])
     if not passed and not into:
         return ""
-    return f"through {passed} into {', and into '.join(into)}"
+    if not passed:
+        return f"into {', and into '.join(into)}"
+    return f"through {passed} into {', and into '.join(into)}{_bite(good, unit)}"
+
+
+def _bite(good: Good, unit: Unit) -> str:
+    """*, bites 25/32 in*: of what goes straight through into an edge."""
+    if good.size is None or good.rule.holds not in INTO_EDGES or good.rule.what == "pocket_screw":
+        return ""
+    return f", bites {show_with_unit(good.size - sum((size for _, size in good.through), Mm(0)), unit)}"
 
 
 def _stack(sizes: Iterable[tuple[str, Mm]], unit: Unit) -> list[str]:

@@ -14,6 +14,7 @@ import { PlanLength } from '../../plan/PlanLength'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { GROUPINGS, type Grouping, grouped, holding } from './grouping'
+import { Marking } from './Marking'
 import { ShoppingList } from './ShoppingList'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
@@ -25,6 +26,7 @@ export function CutStage() {
       <Printing />
       <StillAssumed />
       <PartsList />
+      <Marking />
       <ShoppingList />
       <Panel id="checks" says={`${checks.length} to read`}>
         <table className="figures">

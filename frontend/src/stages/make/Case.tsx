@@ -10,7 +10,7 @@ import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { useChosenTitle } from './chosen'
 
-const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_outside_depth', 'standing_height']
+const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_whole_depth', 'standing_height']
 
 /** The case: it exists, or is built around the layout. */
 export function Case() {

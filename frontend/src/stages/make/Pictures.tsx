@@ -224,6 +224,13 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M40 70H120V78H40z" />
     </>
   ),
+  'case_back.between': (
+    <>
+      <path className="wood" d="M34 8H46V68H34zM114 8H126V68H114z" />
+      <path className="wood wood--end" d="M34 68H126V78H34z" />
+      <path className="around" d="M28 8H132V82H28z" />
+    </>
+  ),
   'case_back.none': <path className="wood" d="M34 8H46V78H34zM114 8H126V78H114z" />,
   'case_joint.butted': (
     <>
@@ -246,6 +253,13 @@ const SHAPES: Record<string, React.ReactNode> = {
     </>
   ),
   'case_top.panel': <path className="wood wood--end" d="M30 20H130V70H30z" />,
+  'case_top.oversailing': (
+    <>
+      <path className="wood" d="M24 14H132V26H24z" />
+      <path className="wood wood--end" d="M24 30H34V80H24z" />
+      <path className="wood" d="M38 26H48V70H38zM38 70H132V82H38z" />
+    </>
+  ),
   'case_top.stretchers': <path className="wood wood--end" d="M30 20H130V32H30zM30 58H130V70H30z" />,
   'pull.centred': (
     <>

@@ -6,7 +6,7 @@ import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from '../make/Alternatives'
 import { useChosen, useChosenTitle } from '../make/chosen'
 
-const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_outside_depth']
+const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_whole_depth']
 const FITTED = [...OUTSIDE, 'standing_height', 'room_beside_case', 'room_above_case', 'room_behind_case']
 /** What was measured is the space around the case. */
 const AROUND = ['in_space', 'of_outside']

@@ -20,3 +20,18 @@ def case_panel_depth_core(case_panel_depth_cut: Mm, case_band_thickness: Mm) -> 
         CannotDerive: ``bands-fill-the-part``.
     """
     return core_of(case_panel_depth_cut, case_band_thickness)
+
+
+@rule(
+    source="common practice",
+    label="depth of a case side without its band",
+    per="carcass.new",
+    when=("case_band_thickness",),
+)
+def case_side_depth_core(case_side_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
+    """The core of a side of the case is less deep by the band on its front edge.
+
+    Raises:
+        CannotDerive: ``bands-fill-the-part``.
+    """
+    return core_of(case_side_depth_cut, case_band_thickness)

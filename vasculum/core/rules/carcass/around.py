@@ -31,6 +31,12 @@ def case_outside_depth(case_panel_depth_cut: Mm, back_within: Mm, back_behind: M
     return case_panel_depth_cut - back_within + back_behind
 
 
+@rule(source="geometry", label="depth of the case with what stands before it", per="carcass.new")
+def case_whole_depth(case_outside_depth: Mm, case_forward: Mm) -> Mm:
+    """With its fronts, or a top over them, the case is deeper by what stands before its boards."""
+    return case_outside_depth + case_forward
+
+
 @rule(source="common practice", label="depth of the case boards", per="carcass.new")
 def case_panel_depth(clear_depth: Mm, back_within: Mm) -> Mm:
     """Sides, top and bottom are as deep as the inside, and on past a back that is let into them."""
@@ -41,6 +47,24 @@ def case_panel_depth(clear_depth: Mm, back_within: Mm) -> Mm:
 def case_panel_depth_cut(case_panel_depth: Mm, increment: Mm) -> Mm:
     """The depth of the case is cut up to the shop's increment, so that what goes in keeps its room."""
     return snap_up(case_panel_depth, increment)
+
+
+@rule(source="common practice", label="depth of the case sides", per="carcass.new")
+def case_side_depth_cut(case_panel_depth_cut: Mm) -> Mm:
+    """Sides are as deep as top and bottom, unless a back stands behind them."""
+    return case_panel_depth_cut
+
+
+@rule(source="geometry", label="furthest forward of the case", per="carcass.new")
+def case_forward(front_before: Mm) -> Mm:
+    """Furthest forward stand the fronts."""
+    return front_before
+
+
+@rule(source="geometry", label="top past the sides", per="carcass.new")
+def top_past_sides() -> Mm:
+    """A top ends where the case ends."""
+    return NOTHING
 
 
 @rule(source="common practice", per="carcass.new")
@@ -65,7 +89,9 @@ def case_from_left(clear_stands_in: Mm, case_side_thickness: Mm) -> Mm:
 
 
 BAND = Edges("case_band", ("front",), width="case_panel_depth_core")
-"""Sides, top and bottom are banded on their front edge."""
+"""Top and bottom are banded on their front edge."""
+SIDE_BAND = Edges("case_band", ("front",), width="case_side_depth_core")
+"""So are the sides."""
 
 
 @piece(
@@ -89,11 +115,11 @@ def case_bottom(across_from_left: Mm, case_bottom_thickness: Mm) -> Stand:
     per="carcass.new",
     title="Case side, left",
     length="case_side_length_cut",
-    width="case_panel_depth_cut",
+    width="case_side_depth_cut",
     thickness="case_side_thickness",
     stock="case_side_sheet",
     hand="L",
-    bands=BAND,
+    bands=SIDE_BAND,
     order=50,
 )
 def case_side_left(case_from_left: Mm, case_sides_from_floor: Mm) -> Stand:
@@ -106,11 +132,11 @@ def case_side_left(case_from_left: Mm, case_sides_from_floor: Mm) -> Stand:
     per="carcass.new",
     title="Case side, right",
     length="case_side_length_cut",
-    width="case_panel_depth_cut",
+    width="case_side_depth_cut",
     thickness="case_side_thickness",
     stock="case_side_sheet",
     hand="R",
-    bands=BAND,
+    bands=SIDE_BAND,
     order=51,
 )
 def case_side_right(case_right_side_from_left: Mm, case_sides_from_floor: Mm) -> Stand:

@@ -14,6 +14,7 @@ alternative(
     about="Let into sides, top and bottom; its edges are hidden.",
     needs="router|dado_set|table_saw",
     instead="Plant it behind, or glue strips inside to stop it.",
+    shares=("has_back",),
     order=2,
 )
 

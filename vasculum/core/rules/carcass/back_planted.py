@@ -11,6 +11,7 @@ alternative(
     "case_back.planted",
     title="Planted behind",
     about="Covers everything from behind and squares the case; its edges show.",
+    shares=("has_back",),
     order=1,
 )
 

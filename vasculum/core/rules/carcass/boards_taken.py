@@ -8,9 +8,9 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", label="boards of the case across", per="carcass.new")
-def boards_across(case_side_thickness: Mm) -> Mm:
-    """Across, two sides stand between the outside and the inside."""
-    return 2 * case_side_thickness
+def boards_across(case_side_thickness: Mm, top_past_sides: Mm) -> Mm:
+    """Across, both sides, and a top that stands past them, are between the outside and the inside."""
+    return 2 * (case_side_thickness + top_past_sides)
 
 
 @rule(source="geometry", label="boards of the case over each other", per="carcass.new")
@@ -27,6 +27,6 @@ def boards_up(
 
 
 @rule(source="geometry", label="back and fronts of the case behind each other", per="carcass.new")
-def boards_deep(front_before: Mm, back_behind: Mm) -> Mm:
-    """In depth, the fronts before the case and the back behind it stand between the outside and the inside."""
-    return front_before + back_behind
+def boards_deep(case_forward: Mm, back_behind: Mm) -> Mm:
+    """In depth, what stands before the case and the back behind it are between the outside and the inside."""
+    return case_forward + back_behind

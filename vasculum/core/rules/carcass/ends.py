@@ -21,6 +21,7 @@ class Met(NamedTuple):
     line: str
     holes: str
     thickness: str
+    holes_from: Datum = "front"
 
 
 ACROSS = (
@@ -29,9 +30,15 @@ ACROSS = (
     (("through.top", "case_top.stretchers"), ("stretcher_front", "stretcher_back"), "stretcher_hole_places"),
 )
 """Boards that lie across and run through: what is under the inside, and what over it."""
+OVERSAILING = ("through.top", "case_top.oversailing")
+ENDS: tuple[Datum, Datum] = ("left", "right")
 MET = (
     Met(("through.sides",), CASE_SIDES, "lower", "hole_line_low", "hole_places", "case_bottom_thickness"),
     Met(("through.sides",), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_thickness"),
     *(Met(per, boards, "left", "hole_line_low", holes, "case_side_thickness") for per, boards, holes in ACROSS),
     *(Met(per, boards, "right", "hole_line_high", holes, "case_side_thickness") for per, boards, holes in ACROSS),
+    *(
+        Met(OVERSAILING, ("case_top",), end, "top_hole_line", "top_hole_places", "case_side_thickness", "back")
+        for end in ENDS
+    ),
 )

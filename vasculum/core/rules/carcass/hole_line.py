@@ -10,14 +10,14 @@ from vasculum.core.rules.carcass.ends import MET
 
 
 @rule(source="common practice", label="screw holes of the case, from the front", per="case_screwed")
-def hole_places(case_panel_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch: Mm, increment: Mm) -> tuple[Mm, ...]:
+def hole_places(case_side_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch: Mm, increment: Mm) -> tuple[Mm, ...]:
     """Holes begin and end a margin from the edges, and divide the rest evenly, no further apart than was chosen.
 
     From the front edge, to the increment; one hole in the middle of a board that is too narrow for two.
     """
-    between = case_panel_depth_cut - 2 * case_hole_margin
+    between = case_side_depth_cut - 2 * case_hole_margin
     if between <= 0:
-        return (case_panel_depth_cut / 2,)
+        return (case_side_depth_cut / 2,)
     count = pieces(between, case_hole_pitch)
     return tuple(snap_nearest(case_hole_margin + between * number / count, increment) for number in range(count + 1))
 
@@ -55,4 +55,5 @@ for met in MET:
         datums=met.end,
         at=met.line,
         holes=met.holes,
+        holes_from=met.holes_from,
     )

@@ -30,9 +30,11 @@ def niche_depth(each_space_depth: tuple[Mm | None, ...]) -> Mm:
 
 
 @rule(source="geometry", label="room beside the case, one side", per="niche.width")
-def room_beside_case(niche_width: Mm, case_outside_width: Mm, lost_on_left: Mm, lost_on_right: Mm) -> Mm:
-    """Beside the case stays half of what it and things in the way leave of the space."""
-    return (niche_width - case_outside_width - lost_on_left - lost_on_right) / 2
+def room_beside_case(
+    niche_width: Mm, case_outside_width: Mm, top_past_sides: Mm, lost_on_left: Mm, lost_on_right: Mm
+) -> Mm:
+    """Beside the case, or a top that stands past it, stays half of what they and things in the way leave."""
+    return (niche_width - case_outside_width - 2 * top_past_sides - lost_on_left - lost_on_right) / 2
 
 
 @rule(source="geometry", label="room above the case", per="niche.height")
@@ -42,15 +44,15 @@ def room_above_case(niche_height: Mm, standing_height: Mm, lost_above: Mm, lost_
 
 
 @rule(source="geometry", label="room behind the case", per="niche.depth")
-def room_behind_case(niche_depth: Mm, case_outside_depth: Mm, front_before: Mm, lost_behind: Mm) -> Mm:
+def room_behind_case(niche_depth: Mm, case_whole_depth: Mm, lost_behind: Mm) -> Mm:
     """Behind the case stays what it, its fronts and things in the way leave of the depth."""
-    return niche_depth - case_outside_depth - front_before - lost_behind
+    return niche_depth - case_whole_depth - lost_behind
 
 
 @rule(source="geometry", per=("space", "niche.width"))
-def niche_from_left(case_from_left: Mm, room_beside_case: Mm, lost_on_left: Mm) -> Mm:
+def niche_from_left(case_from_left: Mm, top_past_sides: Mm, room_beside_case: Mm, lost_on_left: Mm) -> Mm:
     """The case stands in the middle of what is left of the width."""
-    return case_from_left - room_beside_case - lost_on_left
+    return case_from_left - top_past_sides - room_beside_case - lost_on_left
 
 
 @rule(source="geometry", per=("space", "niche.height"))
@@ -62,6 +64,6 @@ def niche_from_floor(
 
 
 @rule(source="geometry", per=("space", "niche.depth"))
-def niche_from_front(front_before: Mm) -> Mm:
-    """The fronts of the case stand flush with the front of the space."""
-    return -front_before
+def niche_from_front(case_forward: Mm) -> Mm:
+    """What stands furthest forward of the case is flush with the front of the space."""
+    return -case_forward

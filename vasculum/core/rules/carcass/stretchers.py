@@ -11,7 +11,7 @@ alternative(
     "case_top.stretchers",
     title="Two stretchers",
     about="Less wood where a top is laid on it.",
-    order=2,
+    order=3,
 )
 
 

@@ -10,11 +10,12 @@ from vasculum.core.rules.carcass.around import BAND
 alternative(
     "case_top.panel",
     title="Whole top",
+    shares=("whole_top",),
     order=1,
 )
 
 
-@rule(source="common practice", per="case_top.panel", unit="count")
+@rule(source="common practice", per="whole_top", unit="count")
 def stretcher_count() -> Mm:
     """A whole top needs no stretchers."""
     return Mm(0)
@@ -36,7 +37,7 @@ def case_top(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
     return Stand(across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)
 
 
-@rule(source="geometry", per=("case_screwed", "case_top.panel"))
+@rule(source="geometry", per=("case_screwed", "whole_top"))
 def upper_hole_places(hole_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
     """Along a whole top the holes stand as along the bottom."""
     return hole_places

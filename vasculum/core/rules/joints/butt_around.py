@@ -10,7 +10,10 @@ alternative(
     "back.butt_around",
     title="Butt, sides between the ends",
     about="Ends are cut as one piece, so the width is sure; fasteners go in from front and back.",
-    shares={"joint.butt_around": ("front_walled", "across_front"), "back.butt_around": ("across_back",)},
+    shares={
+        "joint.butt_around": ("front_walled", "across_front", "butt_front", "butt_corners"),
+        "back.butt_around": ("across_back", "butt_back", "butt_corners"),
+    },
     order=3,
 )
 

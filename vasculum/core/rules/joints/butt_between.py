@@ -12,7 +12,10 @@ alternative(
     "back.butt_between",
     title="Butt, ends between the sides",
     about="Glue and brads, pocket screws or screws. Fewest tools; the box's width hangs on three pieces.",
-    shares={"joint.butt_between": ("front_walled",)},
+    shares={
+        "joint.butt_between": ("front_walled", "butt_front", "butt_corners"),
+        "back.butt_between": ("butt_back", "butt_corners"),
+    },
     order=1,
 )
 

@@ -1,0 +1,39 @@
+"""A back between sides that run through, and between top and bottom. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import piece, rule
+from vasculum.core.flow import Stand
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import snap_down
+
+
+@rule(source="common practice", per=("case_back.between", "through.sides"))
+def case_back_width_cut(opening_width: Mm, thickness_increment: Mm) -> Mm:
+    """Between sides the back is as wide as the inside, to the increment for thickness."""
+    return snap_down(opening_width, thickness_increment)
+
+
+@piece(
+    "case_back",
+    per=("case_back.between", "through.sides"),
+    title="Case back",
+    length="case_back_width_cut",
+    width="case_back_height_cut",
+    thickness="case_back_thickness",
+    stock="case_back_sheet",
+    order=55,
+)
+def case_back(
+    clear_stands_in: Mm,
+    opening_width: Mm,
+    case_back_width_cut: Mm,
+    case_panel_depth_cut: Mm,
+    case_back_thickness: Mm,
+    opening_height: Mm,
+    case_back_height_cut: Mm,
+) -> Stand:
+    """The back stands between the sides, flush with their back edges."""
+    across = (opening_width - case_back_width_cut) / 2 - clear_stands_in
+    back, up = case_panel_depth_cut - case_back_thickness, (opening_height - case_back_height_cut) / 2
+    return Stand(across, back, up, "across", "up", -1)

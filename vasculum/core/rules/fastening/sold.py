@@ -1,0 +1,56 @@
+"""How many fasteners stand along a joint, and which of the lengths that are sold is taken. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.errors import CannotDerive
+from vasculum.core.lengths import Mm
+from vasculum.core.passing import pieces
+from vasculum.core.reasons import largest, shortest_not_under, smallest
+
+
+def count_along(run: Mm, margin: Mm, pitch: Mm, least: int = 1) -> int:
+    """How many stand along a joint: a margin from both ends, no further apart than the pitch."""
+    between = run - 2 * margin
+    wanted = 1 if between <= 0 else pieces(between, pitch) + 1
+    return wanted if wanted > least else least
+
+
+def shortest(lengths: tuple[Mm, ...], least: Mm, what: str) -> Mm:
+    """The shortest that is sold and long enough.
+
+    Raises:
+        CannotDerive: ``no-fastener-so-long``.
+    """
+    length = shortest_not_under(least, lengths)
+    if length is not None:
+        return length
+    raise CannotDerive(
+        "no-fastener-so-long",
+        f"The joint asks for a {what} of {{least}}; the longest that is sold is {{longest}}.",
+        "Hold it in another way, or take a thinner part.",
+        least=least,
+        longest=largest(*lengths),
+    )
+
+
+def brad_length(through: Mm, bite: Mm, lengths: tuple[Mm, ...]) -> Mm:
+    """Twice the thickness that a brad goes through, and its bite beyond it; the shortest that is sold.
+
+    Raises:
+        CannotDerive: ``no-fastener-so-long``.
+    """
+    return shortest(lengths, largest(2 * through, through + bite), "brad")
+
+
+def pocket_length(through: Mm, into: Mm, thicknesses: tuple[Mm, ...], lengths: tuple[Mm, ...]) -> Mm:
+    """A pocket screw goes by the thinner of the two parts.
+
+    Between two rows of the table it is the next row down where the part that holds it is the thinner, else the next up.
+    """
+    thin = smallest(through, into)
+    rows = sorted(zip(thicknesses, lengths, strict=True))
+    below = [length for thickness, length in rows if thickness <= thin]
+    above = [length for thickness, length in rows if thickness >= thin]
+    if not below or not above:
+        return (above or below)[0 if above else -1]
+    return below[-1] if into < through else above[0]

@@ -1,0 +1,18 @@
+"""What a full overlay laps over above and below a case that is built: its own boards. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+
+
+@rule(source="geometry", per=("space", "ends_by_board"))
+def end_panel_above(case_top_thickness: Mm) -> Mm:
+    """Above, fronts lap over the top of the case."""
+    return case_top_thickness
+
+
+@rule(source="geometry", per=("space", "ends_by_board"))
+def end_panel_below(case_bottom_thickness: Mm) -> Mm:
+    """Below, fronts lap over the bottom of the case."""
+    return case_bottom_thickness

@@ -1,0 +1,132 @@
+"""Where boards meet on each other, as lines to mark: from one datum along and across each board. Words and numbers.
+
+It follows from where the pieces stand: a board is marked where another one ends on it, or is let into it.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import NamedTuple
+
+from vasculum.core.flow.things import AXES, TOWARDS, Axis
+from vasculum.core.lengths import Mm, Unit, show
+from vasculum.plan.document import Model
+from vasculum.plan.laying.kinds import chosen_kind
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import STRIPS, Piece, pieces_of
+
+
+class MarkedLine(Model):
+    """One board on another: where its nearer face and its middle are, and from where to where it runs."""
+
+    member: str
+    near: str
+    middle: str
+    begins: str
+    ends: str
+
+
+class BoardMarked(Model):
+    """The lines of one board that are measured from one datum and run the same way."""
+
+    piece: str
+    """The id of the piece."""
+    board: str
+    measured: str
+    """*from the left end*"""
+    run: str
+    """*from the back edge*"""
+    lines: list[MarkedLine]
+
+
+class _Board(NamedTuple):
+    piece: Piece
+    low: dict[Axis, Mm]
+    high: dict[Axis, Mm]
+    thick: Axis
+
+
+def marked_out(plan: SolvedPlan) -> list[BoardMarked]:
+    """Every board on which another one ends, with its lines in order."""
+    found: list[BoardMarked] = []
+    for space in plan.plan.space_order:
+        boards = [*_boards(plan, space)]
+        levels = [plan.plan.spaces[space].choices, plan.plan.choices]
+        is_from_back = chosen_kind(plan.plan, "marking_datum", levels) == "marking_datum.back"
+        for board in boards:
+            found += _lines(plan, board, boards, is_from_back)
+    return found
+
+
+def _boards(plan: SolvedPlan, space: str) -> Iterator[_Board]:
+    for piece in pieces_of(plan):
+        if piece.space != space or piece.rule.moves or piece.rule.stock in STRIPS:
+            continue
+        if piece.stand is None or piece.size is None:
+            continue
+        stand = piece.stand
+        reach = dict(zip(AXES, stand.extent(*piece.size), strict=True))
+        for edge in piece.bands:
+            reach[TOWARDS[edge][0]] += piece.banded_by
+        low = dict(zip(AXES, (stand.across, stand.back, stand.up), strict=True))
+        yield _Board(piece, low, {axis: low[axis] + reach[axis] for axis in AXES}, stand.thick)
+
+
+def _lines(plan: SolvedPlan, board: _Board, others: list[_Board], is_from_back: bool) -> Iterator[BoardMarked]:
+    """The lines on one board, those along each of its axes together."""
+    slack = plan.plan.length(plan.plan.units.increment)
+    met = [one for one in others if one is not board and _ends_on(one, board, slack)]
+    unit = plan.plan.units.length
+    for across in AXES:
+        of_it = [one for one in met if one.thick == across]
+        if not of_it:
+            continue
+        (along,) = (axis for axis in AXES if axis not in (board.thick, across))
+        lines = [_line(board, one, across, along, is_from_back, unit) for one in of_it]
+        yield BoardMarked(
+            piece=board.piece.id,
+            board=_named(plan, board.piece),
+            measured=_datum(across, is_from_back),
+            run=_datum(along, is_from_back),
+            lines=[line for _, line in sorted(lines, key=lambda one: one[0])],
+        )
+
+
+def _line(
+    board: _Board, one: _Board, across: Axis, along: Axis, is_from_back: bool, unit: Unit
+) -> tuple[tuple[Mm, Mm], MarkedLine]:
+    """A line in words, and by what it is put in order."""
+    near, far = _from(board, one, across, is_from_back)
+    begins, ends = _from(board, one, along, is_from_back)
+    said = [show(size, unit) for size in (near, (near + far) / 2, begins, ends)]
+    line = MarkedLine(member=one.piece.rule.title, near=said[0], middle=said[1], begins=said[2], ends=said[3])
+    return (near, begins), line
+
+
+def _ends_on(one: _Board, board: _Board, slack: Mm) -> bool:
+    """Whether a board that stands square to another ends on its face, or is let into it; cutting may leave a hair."""
+    if one.thick == board.thick:
+        return False
+    at = board.thick
+    touches = one.low[at] <= board.high[at] + slack and one.high[at] >= board.low[at] - slack
+    beside = (axis for axis in AXES if axis != at)
+    return touches and all(min(one.high[a], board.high[a]) - max(one.low[a], board.low[a]) > slack for a in beside)
+
+
+def _from(board: _Board, one: _Board, axis: Axis, is_from_back: bool) -> tuple[Mm, Mm]:
+    """The nearer and the farther end of something along an axis of a board, from its datum; none outside the board."""
+    low, high = max(one.low[axis], board.low[axis]), min(one.high[axis], board.high[axis])
+    if axis == "back" and is_from_back:
+        return (board.high[axis] - high, board.high[axis] - low)
+    return (low - board.low[axis], high - board.low[axis])
+
+
+def _datum(axis: Axis, is_from_back: bool) -> str:
+    if axis == "back":
+        return f"from the {'back' if is_from_back else 'front'} edge"
+    return {"across": "from the left end", "up": "from the lower end"}[axis]
+
+
+def _named(plan: SolvedPlan, piece: Piece) -> str:
+    mark = plan.plan.marks.get(piece.id)
+    return f"{piece.rule.title} {mark}" if mark else piece.rule.title
