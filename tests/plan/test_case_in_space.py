@@ -179,3 +179,14 @@ def test_the_drawing_shows_the_space_round_the_case_and_everything_opens_again()
     keys = {one.key for one in elevation(done, space_of(done.plan)).primitives}
     assert f"{space_of(done.plan)}/niche_width" in keys
     assert Choose(do="choose", at=space_of(done.plan), name="carcass", value="new").told(done) == "What is built"
+
+
+def test_a_board_longer_than_its_sheet_is_named_with_what_is_too_much() -> None:
+    """A top of 100 out of a sheet of 96 x 48: 4 too much; out of one of 120 it comes."""
+    plan = new_plan("Long", "frameless", "in", "100", "30", "20", "unit", "of_outside")
+    plan = with_choices(plan, through="top")
+    found = {f.message for f in solution_of(solved(plan)).findings if f.code == "larger-than-its-sheet"}
+    assert "Case top is 100 in by 19 3/4 in; Plywood 3/4 is sold as 96 in by 48 in: 4 in too much." in found
+    longer = changed(plan, step(f"/library/sheets/{plan.choices['front_sheet']}/length", "120 in", "replace"))
+    messages = [f.message for f in solution_of(solved(longer)).findings if f.code == "larger-than-its-sheet"]
+    assert not [message for message in messages if message.startswith("Case top")]

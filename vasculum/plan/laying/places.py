@@ -119,6 +119,8 @@ def plan_to_places(plan: Plan) -> Laid:
     laid.given |= _defaults(plan.defaults_edition, plan.defaults_system)
     laid.given[PLAN, "increment"] = Given(plan.length(plan.units.increment), "chosen")
     laid.given[PLAN, "thickness_increment"] = Given(plan.length(plan.units.thickness_increment), "chosen")
+    thick = {plan.length(one.measured or one.nominal) for one in plan.library.sheets.values()}
+    laid.given[PLAN, "sheet_thicknesses"] = Given(tuple(sorted(thick)), "chosen", "the sheets of this plan")
     _give_choices(laid, plan, PLAN, [plan.choices])
     by_survey: ReadingsOf = {survey: [] for survey in plan.surveys}
     for id_ in plan.reading_order:
@@ -237,6 +239,7 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     has_case_width = any(plan.readings[id_].of == "width" for id_ in by_survey[space.case])
     if space.kind == "framed":
         kinds.add("case_width.read" if has_case_width else "case_width.unread")
+    kinds |= {"packed"} if space.kind == "frameless" or has_case_width else set()
     scribes = [id_ for id_, one in plan.scribes.items() if one.space == space_id]
     has_strips = has_case_width if space.kind == "framed" else not is_new(plan, space)
     in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]

@@ -33,6 +33,7 @@ from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import goods_of
 from vasculum.plan.making.meeting import Proof
+from vasculum.plan.making.off_the_sheet import off_the_sheet
 from vasculum.plan.making.pieces import Cut, Grain, Piece, have_their_sizes, merged, pieces_of, values_of
 from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
 from vasculum.plan.telling.cuts import CutShown, in_words
@@ -413,7 +414,14 @@ _ORDER: dict[Severity, int] = {"stop": 0, "attention": 1, "note": 2, "caution": 
 def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingShown]:
     """Every finding, root refusal and meeting once, the gravest first; the same of several places is one."""
     found: dict[tuple[str, str, str], dict[str, FindingShown]] = {}
-    for one in (*_refusals(plan), *_met(plan, proof), *_checks(plan), *_built_otherwise(plan), *_lost_pins(plan)):
+    for one in (
+        *_refusals(plan),
+        *_met(plan, proof),
+        *_checks(plan),
+        *_off_the_sheet(plan),
+        *_built_otherwise(plan),
+        *_lost_pins(plan),
+    ):
         found.setdefault((one.code, one.message, one.fix), {}).setdefault(one.place, one)
     return sorted(map(_as_one, found.values()), key=lambda f: _ORDER[f.severity])
 
@@ -519,6 +527,31 @@ def _met(plan: SolvedPlan, proof: Proof | None) -> Iterator[FindingShown]:
             fix=one.fix,
             keys=one.keys,
             pieces=one.pieces,
+        )
+
+
+def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Boards that are longer or wider than the sheet they are of."""
+    unit = plan.plan.units.length
+    for piece, (long, wide), over in off_the_sheet(plan):
+        assert piece.size is not None
+        assert piece.sheet is not None
+        length, width, _ = piece.size
+        numbers = {"length": length, "width": width, "long": long, "wide": wide, "over": over}
+        place = piece.id.partition("/")[0]
+        said = (
+            f"{piece.rule.title} is {{length}} by {{width}}; {plan.plan.library.sheets[piece.sheet].name} is sold as "
+        )
+        yield FindingShown(
+            code="larger-than-its-sheet",
+            severity="attention",
+            place=place,
+            places=[place],
+            place_name=place_name(plan.plan, place),
+            message=filled(said + "{long} by {wide}: {over} too much.", numbers, unit),
+            fix="Take a larger sheet for it, joint it from two, or divide the space.",
+            keys=[key_text(piece.length), key_text(piece.width)],
+            pieces=[piece.id],
         )
 
 

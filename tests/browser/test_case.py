@@ -1,0 +1,81 @@
+"""A case from the space it goes into, and what it is made of, in the real app."""
+
+from __future__ import annotations
+
+import re
+
+from playwright.sync_api import Locator, Page, expect
+
+from tests.browser.conftest import Open, Watch, at_its_plan, kept, turn_to, unfold
+
+
+def new_alcove(open_at: Open) -> Page:
+    """An alcove 24 wide in front, 30 high, 20 deep, that a case is to be built into."""
+    page = open_at("/new", as_found=True)
+    page.get_by_text("Alcove", exact=True).click()
+    page.get_by_text("New, built into the space", exact=True).click()
+    for label, length in (("How wide", "24"), ("How high", "30"), ("How deep", "20")):
+        page.get_by_label(label).fill(length)
+        page.get_by_label(label).blur()
+    expect(page.get_by_test_id("first-result")).to_contain_text("11 parts")
+    page.get_by_role("button", name="Keep it and go on").click()
+    at_its_plan(page)
+    unfold(page)
+    return page
+
+
+def numbers(page: Page) -> Locator:
+    return page.get_by_role("region", name="What the numbers are")
+
+
+def test_a_case_is_built_into_an_alcove_that_narrows(open_at: Open) -> None:
+    page = new_alcove(open_at)
+    expect(numbers(page).get_by_role("row", name=re.compile("outside width"))).to_contain_text("23 3/4")
+    width = page.get_by_role("region", name="Between the walls").get_by_label("back, middle")
+    width.fill("23 1/2")
+    width.press("Enter")
+    kept(page)
+    expect(numbers(page).get_by_role("row", name=re.compile("outside width"))).to_contain_text("23 1/4")
+    expect(numbers(page).get_by_role("row", name=re.compile("room beside"))).to_contain_text("1/8")
+    expect(page.get_by_text("assembled: nothing meets")).to_be_visible()
+    room = numbers(page).get_by_label(re.compile("Fitting room between walls"))
+    room.fill("1/4")
+    room.press("Enter")
+    kept(page)
+    expect(numbers(page).get_by_role("row", name=re.compile("outside width"))).to_contain_text("23")
+    turn_to(page, "Cut")
+    marking = page.get_by_role("region", name="Marking", exact=True)
+    expect(marking).to_contain_text("Case bottom")
+
+
+def test_sheets_of_ones_own_go_to_the_case_its_back_and_one_drawer(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")  # nothing is listed twice
+    page = new_alcove(open_at)
+    turn_to(page, "Make")
+    stock = page.get_by_role("region", name="Stock", exact=True)
+
+    def own(part: str, name: str, thickness: str) -> None:
+        stock.get_by_label(part, exact=True).select_option("A sheet of your own …")
+        form = stock.get_by_role("form", name="A sheet of your own")
+        for label, said in (("What it is called", name), ("Sold as", thickness), ("Length as sold", "60")):
+            form.get_by_label(label).fill(said)
+        form.get_by_role("button", name=re.compile("^Take it for")).click()
+        kept(page)
+        expect(form).to_have_count(0)
+
+    own("Case", "Birch", "5/8")
+    own("Case back", "Thin birch", "1/8")
+    stock.get_by_role("button", name="Drawer 1").click()
+    own("Sides", "Cedar", "3/8")
+    stock.get_by_label("Bottom", exact=True).select_option("A sheet of your own …")
+    form = stock.get_by_role("form", name="A sheet of your own")
+    form.get_by_label("What it is called").fill("cedar")
+    form.get_by_label("Sold as").fill("1/4")
+    form.get_by_role("button", name=re.compile("^Take it for")).click()
+    expect(form.get_by_role("alert")).to_contain_text("There is a sheet called cedar already")
+    form.get_by_role("button", name="Leave it").click()
+    turn_to(page, "Cut")
+    parts = page.get_by_role("region", name="Parts", exact=True)
+    for part, thickness in (("Case bottom", "5/8"), ("Case back", "1/8"), ("Box side, left", "3/8")):
+        expect(parts.locator("li").filter(has_text=part).first).to_contain_text(thickness)
+    expect(page.get_by_role("region", name="To buy")).to_contain_text("Cedar")

@@ -1,0 +1,54 @@
+"""Packing made of the sheets in hand: one to three layers whose sum meets the thickness that is wanted. Exact mm."""
+
+from __future__ import annotations
+
+from bisect import bisect_right
+from collections.abc import Iterator
+from itertools import combinations_with_replacement
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.reasons import total
+
+
+def layers_for(wanted: Mm, sheets: tuple[Mm, ...], within: Mm) -> tuple[Mm, ...]:
+    """The fewest layers whose sum is within a tolerance of what is wanted; else those that come nearest under it.
+
+    Thickest first; none where nothing is wanted, or where the thinnest sheet is too thick.
+    """
+    if wanted <= 0:
+        return ()
+    stacks = list(_stacks(wanted, tuple(sheet for sheet in sorted(sheets) if sheet <= wanted + within), within))
+    meeting = [stack for stack in stacks if -within <= total(*stack) - wanted <= within]
+    under = [stack for stack in stacks if total(*stack) <= wanted]
+    if not meeting and not under:
+        return ()
+    best = sorted(meeting or under, key=lambda stack: (len(stack) if meeting else 0, _off(stack, wanted), len(stack)))
+    return tuple(reversed(best[0]))
+
+
+def _stacks(wanted: Mm, sheets: tuple[Mm, ...], within: Mm) -> Iterator[tuple[Mm, ...]]:
+    """One layer, two, or two and the thickest third that still goes."""
+    yield from ((sheet,) for sheet in sheets)
+    for thin, thick in combinations_with_replacement(sheets, 2):
+        yield (thin, thick)
+        third = bisect_right(sheets, wanted + within - thin - thick)
+        if third:
+            yield tuple(sorted((thin, thick, sheets[third - 1])))
+
+
+def _off(stack: tuple[Mm, ...], wanted: Mm) -> Mm:
+    short = wanted - total(*stack)
+    return short if short >= 0 else -short
+
+
+@rule(source="common practice", label="sheets that make the left packing", per="packed")
+def packing_layers_left(packing_left: Mm, sheet_thicknesses: tuple[Mm, ...], tape_tolerance: Mm) -> tuple[Mm, ...]:
+    """On the left packing is made of sheets whose sum meets it, as near as a tape can tell, or comes nearest."""
+    return layers_for(packing_left, sheet_thicknesses, tape_tolerance)
+
+
+@rule(source="common practice", label="sheets that make the right packing", per="packed")
+def packing_layers_right(packing_right: Mm, sheet_thicknesses: tuple[Mm, ...], tape_tolerance: Mm) -> tuple[Mm, ...]:
+    """On the right packing is made of sheets whose sum meets it, as near as a tape can tell, or comes nearest."""
+    return layers_for(packing_right, sheet_thicknesses, tape_tolerance)
