@@ -238,7 +238,7 @@ def test_runners_of_the_plan_are_counted_by_length() -> None:
         ("3 pairs", "Side-mount ball-bearing runner, 16 in"),
         ("1 pair", "Side-mount ball-bearing runner, 18 in"),
         ("3 pieces", "Pull"),
-        ("24 pieces", "Screw for dividers, 1 1/4 in"),
+        ("24 pieces", "Screw for dividers, No. 8 × 1 1/4 in"),
         ("12 pieces", "Screw for the front, 1 in"),
         ("3 pieces", "Screw for the pull, 1 5/8 in"),
         ("48 pieces", "Screw for the runner, 1/2 in"),

@@ -61,10 +61,16 @@ MARKED = {
 }
 FASTENERS = {
     BOX: [
-        ("Screw for the case, 1 1/2 in", "through board 23/32 in into the end of the next, bites 25/32 in"),
-        ("Screw for box corners, 1 1/4 in", "through wall 15/32 in into the end of the next, bites 25/32 in"),
-        ("Screw for the bottom, 1 1/4 in", "through bottom 15/32 in into the edges that it closes, bites 25/32 in"),
-        ("Screw for the case back, 1 1/2 in", "through back 23/32 in into the edges that it closes, bites 25/32 in"),
+        ("Screw for the case, No. 8 × 1 1/2 in", "through board 23/32 in into the end of the next, bites 25/32 in"),
+        ("Screw for box corners, No. 6 × 1 1/4 in", "through wall 15/32 in into the end of the next, bites 25/32 in"),
+        (
+            "Screw for the bottom, No. 6 × 1 1/4 in",
+            "through bottom 15/32 in into the edges that it closes, bites 25/32 in",
+        ),
+        (
+            "Screw for the case back, No. 8 × 1 1/2 in",
+            "through back 23/32 in into the edges that it closes, bites 25/32 in",
+        ),
         ("Screw for the front, 1 in", "through box front 15/32 in, space 1/8 in into front 23/32 in"),
     ]
 }

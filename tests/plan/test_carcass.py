@@ -137,7 +137,10 @@ def test_holes_from_one_datum_are_drawn_and_counted() -> None:
     side = next(p for p in pieces_of(done) if p.role == "case_side_left")
     assert len([p for p in part_sheet(done, side).primitives if isinstance(p, Arc)]) == 6
     bought = {h.what: (h.count, h.through) for h in solution_of(done).hardware}
-    assert bought["Screw for the case, 2 in"] == (12, "through board 3/4 in into the end of the next, bites 1 1/4 in")
+    assert bought["Screw for the case, No. 8 × 2 in"] == (
+        12,
+        "through board 3/4 in into the end of the next, bites 1 1/4 in",
+    )
     assert bought["Dowel for the case"] == (8, "")
     assert "case-screw-too-short" in codes(case(case_screw_length="1 in"), "attention")
 

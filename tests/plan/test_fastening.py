@@ -8,12 +8,13 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from tests.helpers import frameless, measured, mm, solved, value, with_choices
+from tests.helpers import codes, frameless, measured, mm, solved, value, with_choices
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Unit
-from vasculum.core.rules.fastening.sold import brad_length, count_along, pocket_length, shortest
-from vasculum.core.tables import SoldFastener, sold_fasteners
+from vasculum.core.rules.fastening.sold import brad_length, count_along, pocket_length, screw_for, shortest
+from vasculum.core.tables import SoldFastener, screw_gauges, sold_fasteners
 from vasculum.plan.document import Plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.telling.hardware import hardware_of
 
 LEAST_BITE: dict[Unit, Fraction] = {"in": mm("5/8"), "mm": Fraction(16)}
@@ -121,7 +122,7 @@ def test_what_holds_a_box_is_counted_and_tells_how_deep_it_bites() -> None:
 
 def test_each_way_of_holding_has_its_own_line_and_glue_has_none() -> None:
     screws = bought(box(corner_held="screws", bottom_held="screws"))
-    assert {"Screw for box corners, 1 1/4 in", "Screw for the bottom, 1 in"} <= set(screws)
+    assert {"Screw for box corners, No. 8 × 1 1/4 in", "Screw for the bottom, No. 8 × 1 in"} <= set(screws)
     assert "Pocket screw for box corners, 1 in" in bought(box(corner_held="pocket"))
     glued = bought(box(corner_held="glue", bottom_held="glue"))
     assert not [what for what in glued if "corner" in what or "bottom" in what]
@@ -138,3 +139,28 @@ def test_the_thicker_part_decides_how_long_a_fastener_is() -> None:
     """Sides between ends: through front and back; a front of 3/4 wants 1 1/2."""
     plan = box(joint="butt_around", back_joint="butt_around", box_front_sheet=box().choices["front_sheet"])
     assert "Brad for box corners, 1 1/2 in" in bought(measured(plan, front_sheet="3/4 in"))
+
+
+@pytest.mark.parametrize(
+    ("edge", "number"),
+    [("15/32", "6"), ("1/2", "8"), ("23/32", "8"), ("11.5 mm", "6"), ("17.5 mm", "8"), ("3/8", "6")],
+)
+def test_an_edge_takes_so_thick_a_screw(edge: str, number: str) -> None:
+    """Three diameters: 0.414 in for a No. 6, 0.492 in for a No. 8; under that the thinnest, and a finding."""
+    gauges = {one.number: one.diameter for one in screw_gauges()}
+    assert screw_for(mm(edge), tuple(gauges.values()), Fraction(3)) == gauges[number]
+
+
+def test_the_diameter_of_a_screw_follows_from_its_number() -> None:
+    """0.060 + 0.013 x number, in inches: ASME B18.6.1."""
+    for one in screw_gauges():
+        assert one.diameter == (Fraction(60, 1000) + Fraction(13, 1000) * int(one.number)) * mm("1")
+
+
+def test_an_edge_that_would_split_is_found() -> None:
+    thin = measured(box(corner_held="screws"), side_sheet="3/8 in")
+    assert "edge-too-thin-for-a-screw" in codes(thin, "attention")
+    assert "edge-too-thin-for-a-screw" not in codes(box(corner_held="screws"))
+    metric = with_choices(new_plan("M", "frameless", "mm", "600", "240", "500"), corner_held="screws")
+    assert "Screw for box corners, No. 6" not in str(bought(metric))
+    assert any(what.startswith("Screw for box corners, 3.5 mm × ") for what in bought(metric))

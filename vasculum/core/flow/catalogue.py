@@ -279,13 +279,14 @@ class Catalogue:
         by: str = "",
         at_least: bool = False,
         where: str = "",
+        gauge: str = "",
     ) -> None:
         """Something bought for a place; ``where`` names a quantity that has to be more than nothing."""
-        needs = tuple(dict.fromkeys(name for name in (count, size, *through, *into, by, where) if name))
+        needs = tuple(dict.fromkeys(name for name in (count, size, *through, *into, by, where, gauge) if name))
         self.goods.append(
             GoodRule(
                 what, _together(per), title, unit, needs, frozenset(), count, size, through, into, holds, row, by,
-                at_least, where,
+                at_least, where, gauge,
             )
         )  # fmt: skip
 

@@ -186,6 +186,8 @@ class GoodRule:
     at_least: bool = False
     where: str = ""
     """A quantity that has to be more than nothing."""
+    gauge: str = ""
+    """How thick a screw is."""
 
     @property
     def role(self) -> str:

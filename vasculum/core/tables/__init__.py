@@ -64,6 +64,16 @@ class SoldFastener:
 
 
 @dataclass(frozen=True, slots=True)
+class ScrewGauge:
+    """A wood screw by its number, with its diameter and the metric screw that is sold for it."""
+
+    number: str
+    diameter: Mm
+    metric_name: str
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
 class StockBoard:
     """A dressed board as merchants sell it."""
 
@@ -230,6 +240,15 @@ def sold_fasteners(system: Unit) -> tuple[SoldFastener, ...]:
         )
         for where, row in _rows("fasteners.csv")
         if _system(where, row["system"]) == system
+    )
+
+
+@cache
+def screw_gauges() -> tuple[ScrewGauge, ...]:
+    """The screws that hold edges, thin ones first: diameter 0.060 + 0.013 times the number, in inches."""
+    return tuple(
+        ScrewGauge(row["number"], length_of(_checked(where, row["diameter"])), row["metric_name"], row["source"])
+        for where, row in _rows("screw_gauges.csv")
     )
 
 

@@ -29,6 +29,8 @@ class Good:
     row: str | None
     """Its row in the library."""
     keys: tuple[Key, ...]
+    gauge: Mm | None = None
+    """How thick it is, where it comes in thicknesses."""
 
 
 def goods_of(plan: SolvedPlan) -> list[Good]:
@@ -38,7 +40,7 @@ def goods_of(plan: SolvedPlan) -> list[Good]:
     for wired in wanted:
         for good in _wanted(plan, wired):
             rule = good.rule
-            same = (rule.what, rule.title, good.size, good.through, good.into, rule.holds, good.row)
+            same = (rule.what, rule.title, good.size, good.gauge, good.through, good.into, rule.holds, good.row)
             found.setdefault(same, []).append(good)
     together = [_together(goods) for goods in found.values()]
     return sorted(together, key=lambda one: (ORDER[one.rule.what], one.rule.title))
@@ -48,7 +50,7 @@ def _together(goods: list[Good]) -> Good:
     first = goods[0]
     keys = tuple(dict.fromkeys(key for one in goods for key in one.keys))
     count = sum(one.count for one in goods)
-    return Good(first.rule, count, first.size, first.through, first.into, first.row, keys)
+    return Good(first.rule, count, first.size, first.through, first.into, first.row, keys, first.gauge)
 
 
 def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
@@ -62,4 +64,4 @@ def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
     through, into = (tuple((n, values[n]) for n in names if values[n] > 0) for names in (rule.through, rule.into))
     keys = [wired.feeds[name] for name in (rule.where or rule.count or rule.by, rule.size) if name]
     count = int(values[rule.count]) if rule.count else 1
-    yield Good(rule, count, values.get(rule.size), through, into, row, tuple(keys))
+    yield Good(rule, count, values.get(rule.size), through, into, row, tuple(keys), values.get(rule.gauge))

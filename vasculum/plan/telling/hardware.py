@@ -8,6 +8,7 @@ from typing import Literal
 from vasculum.core.flow import key_text
 from vasculum.core.flow.things import Holder
 from vasculum.core.lengths import Mm, Unit, show_with_unit
+from vasculum.core.tables import screw_gauges
 from vasculum.plan.document import Model
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.goods import Good, goods_of
@@ -52,7 +53,7 @@ def hardware_shown(plan: SolvedPlan, good: Good) -> Hardware:
     """One good in the plan's words and unit."""
     unit, rule = plan.plan.units.length, good.rule
     title = f"{plan.plan.library.runners[good.row].name} {rule.title}" if good.row else rule.title
-    size = "" if good.size is None else f", {show_with_unit(good.size, unit)}"
+    size = "" if good.size is None else f", {_gauge(good, unit)}{show_with_unit(good.size, unit)}"
     return Hardware(
         what=f"{title}{size}{' at least' if rule.at_least else ''}",
         through=_through(good, unit),
@@ -61,6 +62,14 @@ def hardware_shown(plan: SolvedPlan, good: Good) -> Hardware:
         amount=f"{good.count} {rule.unit}{'' if good.count == 1 else 's'}",
         keys=[key_text(key) for key in good.keys],
     )
+
+
+def _gauge(good: Good, unit: Unit) -> str:
+    """*No. 6 × *, or *3.5 mm × *: how thick a screw is, as it is asked for."""
+    gauge = next((one for one in screw_gauges() if one.diameter == good.gauge), None)
+    if gauge is None:
+        return ""
+    return f"No. {gauge.number} × " if unit == "in" else f"{gauge.metric_name} × "
 
 
 def _through(good: Good, unit: Unit) -> str:

@@ -44,6 +44,7 @@ GIVEN_SIZES = {
     "runner_rating": "rating of a pair of runners",
     "runner_case_holes": "holes of the member in the case",
     "runner_box_holes": "holes of the member on the box",
+    "screw_diameters": "diameters of screws for edges",
     "sheet_thicknesses": "thicknesses of the sheets in hand",
     "brad_lengths": "lengths that brads are sold in",
     "screw_lengths": "lengths that screws are sold in",

@@ -14,6 +14,12 @@ def case_side_depth_cut(case_panel_depth_cut: Mm, case_back_thickness: Mm) -> Mm
     return case_panel_depth_cut - case_back_thickness
 
 
+@rule(source="geometry", per=("has_back", "case_back.between", "through.top"))
+def case_back_edge(case_side_thickness: Mm) -> Mm:
+    """Through a back behind the sides, screws bite into the sides."""
+    return case_side_thickness
+
+
 @rule(source="common practice", per=("case_back.between", "through.top"))
 def case_back_width_cut(case_outside_width: Mm, thickness_increment: Mm) -> Mm:
     """The back runs the full width of the case, behind its sides."""

@@ -7,6 +7,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import how_many, snap_nearest
 from vasculum.core.rules.carcass.ends import MET
+from vasculum.core.rules.fastening.sold import screw_for
 
 
 @rule(source="common practice", label="screw holes of the case, from the front", per="case_screwed")
@@ -34,6 +35,12 @@ def case_screw_bite(case_screw_length: Mm, case_screwed_through: Mm) -> Mm:
     return case_screw_length - case_screwed_through
 
 
+@rule(source="common practice", label="diameter of case screws", per="case_screwed")
+def case_screw_diameter(case_screwed_edge: Mm, screw_diameters: tuple[Mm, ...], edge_diameters: Mm) -> Mm:
+    """As thick a screw as the ends of the boards take."""
+    return screw_for(case_screwed_edge, screw_diameters, edge_diameters)
+
+
 good(
     "screw",
     per="case_screwed",
@@ -42,6 +49,7 @@ good(
     size="case_screw_length",
     through=("case_screwed_through",),
     holds="next_board",
+    gauge="case_screw_diameter",
 )
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import alternative, rule
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import smallest
 
 alternative(
     "through.sides",
@@ -101,3 +102,9 @@ def case_screwed_through(case_side_thickness: Mm) -> Mm:
 def case_housing_thickness(case_side_thickness: Mm) -> Mm:
     """Top and bottom are housed in the sides."""
     return case_side_thickness
+
+
+@rule(source="geometry", label="edge that case screws bite into", per="through.sides")
+def case_screwed_edge(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+    """Case screws bite into the ends of top and bottom; the thinner counts."""
+    return smallest(case_bottom_thickness, case_top_thickness)

@@ -104,3 +104,9 @@ def case_screwed_through(case_bottom_thickness: Mm, case_top_thickness: Mm) -> M
 def case_housing_thickness(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
     """The sides are housed in top and bottom; the thinner counts."""
     return smallest(case_bottom_thickness, case_top_thickness)
+
+
+@rule(source="geometry", per="through.top")
+def case_screwed_edge(case_side_thickness: Mm) -> Mm:
+    """Case screws bite into the ends of the sides."""
+    return case_side_thickness

@@ -5,7 +5,8 @@ from __future__ import annotations
 from vasculum.core.catalogue import good, rule
 from vasculum.core.flow.things import GoodKind
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import brad_length, count_along, shortest
+from vasculum.core.reasons import smallest
+from vasculum.core.rules.fastening.sold import brad_length, count_along, screw_for, shortest
 
 
 @rule(source="common practice", label="brads in the case back", per=("has_back", "back_held.brads"), unit="count")
@@ -50,6 +51,18 @@ def case_back_passed(case_back_thickness: Mm) -> Mm:
     return case_back_thickness
 
 
+@rule(source="geometry", label="edge that holds the case back", per="has_back")
+def case_back_edge(case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+    """The thinnest board that a screw bites into counts."""
+    return smallest(case_side_thickness, case_bottom_thickness, case_top_thickness)
+
+
+@rule(source="common practice", label="diameter of screws in the case back", per=("has_back", "back_held.screws"))
+def case_back_screw_diameter(case_back_edge: Mm, screw_diameters: tuple[Mm, ...], edge_diameters: Mm) -> Mm:
+    """As thick a screw as the edge takes."""
+    return screw_for(case_back_edge, screw_diameters, edge_diameters)
+
+
 HELD: tuple[tuple[GoodKind, str], ...] = (("brad", "Brad"), ("screw", "Screw"))
 for held, title in HELD:
     good(
@@ -60,4 +73,5 @@ for held, title in HELD:
         size=f"case_back_{held}_length",
         through=("case_back_passed",),
         holds="edges",
+        gauge="case_back_screw_diameter" if held == "screw" else "",
     )

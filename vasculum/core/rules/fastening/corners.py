@@ -5,8 +5,8 @@ from __future__ import annotations
 from vasculum.core.catalogue import good, rule
 from vasculum.core.flow.things import GoodKind
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest, smallest
-from vasculum.core.rules.fastening.sold import brad_length, count_along, pocket_length, shortest
+from vasculum.core.reasons import largest, smallest, taken
+from vasculum.core.rules.fastening.sold import brad_length, count_along, pocket_length, screw_for, shortest
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
@@ -110,6 +110,30 @@ def corner_drilled(box_front_thickness: Mm, box_back_thickness: Mm) -> Mm:
     return smallest(box_front_thickness, box_back_thickness)
 
 
+@rule(source="geometry", label="edge that holds the corners", per="butt_corners")
+def corner_edge(front_corner_edge: Mm | None = None, back_corner_edge: Mm | None = None) -> Mm:
+    """The thinnest edge that a screw bites into counts."""
+    return smallest(*taken((front_corner_edge, back_corner_edge)))
+
+
+@rule(source="geometry", label="edge that holds the corners in front", per="joint.butt_between")
+def front_corner_edge(box_front_thickness: Mm) -> Mm:
+    """Where the front stands between the sides, its ends hold."""
+    return box_front_thickness
+
+
+@rule(source="geometry", label="edge that holds the corners at the back", per="back.butt_between")
+def back_corner_edge(box_back_thickness: Mm) -> Mm:
+    """Where the back stands between the sides, its ends hold."""
+    return box_back_thickness
+
+
+@rule(source="common practice", label="diameter of screws in the corners", per=("butt_corners", "corner_held.screws"))
+def corner_screw_diameter(corner_edge: Mm, screw_diameters: tuple[Mm, ...], edge_diameters: Mm) -> Mm:
+    """As thick a screw as the edge takes."""
+    return screw_for(corner_edge, screw_diameters, edge_diameters)
+
+
 HELD: tuple[tuple[GoodKind, str, str], ...] = (
     ("brad", "brads", "Brad"),
     ("screw", "screws", "Screw"),
@@ -125,4 +149,5 @@ for what, held, title in HELD:
         size=f"corner_{size}_length",
         through=("corner_passed",),
         holds="next_board",
+        gauge="corner_screw_diameter" if what == "screw" else "",
     )

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import count_along, pocket_length, shortest
+from vasculum.core.rules.fastening.sold import count_along, pocket_length, screw_for, shortest
 
 
 @rule(
@@ -61,6 +61,14 @@ def divider_screw_length(divider_thickness: Mm, edge_bite: Mm, screw_lengths: tu
     return shortest(screw_lengths, divider_thickness + edge_bite, "screw")
 
 
+@rule(
+    source="common practice", label="diameter of screws of the dividers", per=("divided.board", "divider_held.screws")
+)
+def divider_screw_diameter(divider_thickness: Mm, screw_diameters: tuple[Mm, ...], edge_diameters: Mm) -> Mm:
+    """As thick a screw as the end of the divider takes."""
+    return screw_for(divider_thickness, screw_diameters, edge_diameters)
+
+
 good(
     "screw",
     per=("divided.board", "divider_held.screws"),
@@ -68,4 +76,5 @@ good(
     count="divider_screws",
     size="divider_screw_length",
     holds="divider_ends",
+    gauge="divider_screw_diameter",
 )

@@ -5,7 +5,8 @@ from __future__ import annotations
 from vasculum.core.catalogue import good, rule
 from vasculum.core.flow.things import GoodKind
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import brad_length, count_along, shortest
+from vasculum.core.reasons import smallest
+from vasculum.core.rules.fastening.sold import brad_length, count_along, screw_for, shortest
 
 
 @rule(source="common practice", label="brads in a bottom", per=("bottom.planted", "bottom_held.brads"), unit="count")
@@ -42,6 +43,18 @@ def bottom_screw_length(bottom_thickness: Mm, edge_bite: Mm, screw_lengths: tupl
     return shortest(screw_lengths, bottom_thickness + edge_bite, "screw")
 
 
+@rule(source="geometry", label="edge that holds a planted bottom", per="bottom.planted")
+def bottom_edge(side_thickness: Mm, box_front_thickness: Mm, box_back_thickness: Mm) -> Mm:
+    """The thinnest wall that a screw bites into counts."""
+    return smallest(side_thickness, box_front_thickness, box_back_thickness)
+
+
+@rule(source="common practice", label="diameter of screws in a bottom", per=("bottom.planted", "bottom_held.screws"))
+def bottom_screw_diameter(bottom_edge: Mm, screw_diameters: tuple[Mm, ...], edge_diameters: Mm) -> Mm:
+    """As thick a screw as the edge takes."""
+    return screw_for(bottom_edge, screw_diameters, edge_diameters)
+
+
 HELD: tuple[tuple[GoodKind, str], ...] = (("brad", "Brad"), ("screw", "Screw"))
 for held, title in HELD:
     good(
@@ -52,4 +65,5 @@ for held, title in HELD:
         size=f"bottom_{held}_length",
         through=("bottom_thickness",),
         holds="edges",
+        gauge="bottom_screw_diameter" if held == "screw" else "",
     )

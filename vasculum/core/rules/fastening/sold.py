@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
-from vasculum.core.reasons import largest, shortest_not_under, smallest
+from vasculum.core.reasons import largest, longest_not_over, shortest_not_under, smallest
 
 
 def count_along(run: Mm, margin: Mm, pitch: Mm, least: int = 1) -> int:
@@ -54,3 +54,12 @@ def pocket_length(through: Mm, into: Mm, thicknesses: tuple[Mm, ...], lengths: t
     if not below or not above:
         return (above or below)[0 if above else -1]
     return below[-1] if into < through else above[0]
+
+
+def screw_for(edge: Mm, diameters: tuple[Mm, ...], edge_diameters: Mm) -> Mm:
+    """The thickest screw that an edge takes; the thinnest there is where it takes none.
+
+    An edge is so many diameters thick at least, with a pilot hole.
+    """
+    found = longest_not_over(edge / edge_diameters, diameters)
+    return smallest(*diameters) if found is None else found
