@@ -92,7 +92,7 @@ def new_case(page: Page) -> None:
     page.get_by_role("button", name="Build one instead").click()
     numbers = page.get_by_role("region", name="What the numbers are")
     numbers.get_by_role("button", name="Others").click()
-    numbers.get_by_text("New, around a clear inside", exact=True).click()
+    numbers.get_by_text("The clear inside of a new case", exact=True).click()
     page.wait_for_selector("[data-keeping=kept]")
     page.get_by_role("navigation", name="Stages").get_by_role("link", name="Make").click()
     page.get_by_role("button", name="Panel", exact=True).click()

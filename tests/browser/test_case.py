@@ -13,7 +13,7 @@ def new_alcove(open_at: Open) -> Page:
     """An alcove 24 wide in front, 30 high, 20 deep, that a case is to be built into."""
     page = open_at("/new", as_found=True)
     page.get_by_text("Alcove", exact=True).click()
-    page.get_by_text("New, built into the space", exact=True).click()
+    page.get_by_text("The space a new case goes into", exact=True).click()
     for label, length in (("How wide", "24"), ("How high", "30"), ("How deep", "20")):
         page.get_by_label(label).fill(length)
         page.get_by_label(label).blur()

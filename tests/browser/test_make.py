@@ -122,7 +122,7 @@ def test_a_new_case_with_faces_from_one_panel_down_to_the_paper(open_at: Open, s
     case = page.get_by_role("region", name="Case", exact=True)
     case.get_by_role("button", name="Build one instead").click()
     unfold(page)
-    choose(page, "carcass", "New, around a clear inside")
+    choose(page, "carcass", "The clear inside of a new case")
     turn_to(page, "Make")
     expect(case.get_by_role("row", name=re.compile("outside width"))).to_contain_text("1216")
     choose(page, "case_joint", "Comes apart")
@@ -168,7 +168,7 @@ def test_of_two_spaces_only_the_one_in_hand_gets_a_new_case(open_at: Open) -> No
     case = page.get_by_role("region", name="Case", exact=True)
     expect(case.get_by_role("heading", name=re.compile("Case: "))).to_be_visible()
     turn_to(page, "Measure")
-    choose(page, "carcass", "New, around a clear inside")
+    choose(page, "carcass", "The clear inside of a new case")
     document = page.request.get(page.url.replace("/measure", "").replace("/plans/", "/api/plans/")).json()["document"]
     said = [space["choices"].get("carcass") for space in document["spaces"].values()]
     assert sorted(said, key=str) == [None, "new"]

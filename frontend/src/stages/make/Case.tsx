@@ -8,7 +8,6 @@ import { Figures } from '../../reasons/Figures'
 import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
-import { useChosenTitle } from './chosen'
 
 const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_whole_depth', 'standing_height']
 
@@ -22,16 +21,15 @@ export function Case() {
   const goTo = useGoTo()
   const of = place ? { place } : {}
   const isBuilt = useQuantity(`${space}/case_outside_width`) !== undefined
-  const title = useChosenTitle('carcass', place)
   return (
     <Panel
       id="case"
       title={spaces.length > 1 ? `Case: ${plan.document.spaces[space]?.name}` : 'Case'}
       says={
         <>
-          {title}
+          {isBuilt ? 'new, outside ' : 'is there already'}
           {OUTSIDE.slice(0, 3).map((name, at) => (
-            <Value key={name} of={`${space}/${name}`} before={at === 0 ? ', ' : ' × '} />
+            <Value key={name} of={`${space}/${name}`} before={at === 0 ? '' : ' × '} />
           ))}
         </>
       }

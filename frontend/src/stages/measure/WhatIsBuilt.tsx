@@ -24,7 +24,7 @@ export function WhatIsBuilt({ space }: { space: string }) {
         <>
           {title}
           {OUTSIDE.map((name, at) => (
-            <Value key={name} of={`${space}/${name}`} before={at === 0 ? ', ' : ' × '} />
+            <Value key={name} of={`${space}/${name}`} before={at === 0 ? ': outside ' : ' × '} />
           ))}
         </>
       }

@@ -13,7 +13,7 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "carcass.new",
-    title="New, around a clear inside",
+    title="The clear inside of a new case",
     about="What was measured, or what goes in, is the clear inside; the boards stand round it.",
     order=4,
 )
@@ -31,7 +31,7 @@ def case_outside_depth(case_panel_depth_cut: Mm, back_within: Mm, back_behind: M
     return case_panel_depth_cut - back_within + back_behind
 
 
-@rule(source="geometry", label="depth of the case with what stands before it", per="carcass.new")
+@rule(source="geometry", label="whole depth of the case", per="carcass.new")
 def case_whole_depth(case_outside_depth: Mm, case_forward: Mm) -> Mm:
     """With its fronts, or a top over them, the case is deeper by what stands before its boards."""
     return case_outside_depth + case_forward

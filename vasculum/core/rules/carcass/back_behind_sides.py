@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import piece, rule
+from vasculum.core.catalogue import rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+from vasculum.core.rules.carcass.back import back_piece
 
 
 @rule(source="common practice", per=("carcass.new", "case_back.between", "through.top"))
@@ -26,16 +27,7 @@ def case_back_width_cut(case_outside_width: Mm, thickness_increment: Mm) -> Mm:
     return snap_down(case_outside_width, thickness_increment)
 
 
-@piece(
-    "case_back",
-    per=("case_back.between", "through.top"),
-    title="Case back",
-    length="case_back_width_cut",
-    width="case_back_height_cut",
-    thickness="case_back_thickness",
-    stock="case_back_sheet",
-    order=55,
-)
+@back_piece("case_back.between", "through.top")
 def case_back(
     case_from_left: Mm,
     case_outside_width: Mm,

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, cut, piece, rule
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import smallest, snap_down
+from vasculum.core.rules.carcass.back import back_piece
 from vasculum.core.rules.joints.ends import half_depth
 
 alternative(
@@ -56,16 +57,7 @@ def case_back_height_cut(opening_height: Mm, case_back_rabbet: Mm, bottom_rabbet
     return snap_down(opening_height + 2 * case_back_rabbet - bottom_rabbet_play, increment)
 
 
-@piece(
-    "case_back",
-    per="case_back.in_rabbet",
-    title="Case back",
-    length="case_back_width_cut",
-    width="case_back_height_cut",
-    thickness="case_back_thickness",
-    stock="case_back_sheet",
-    order=55,
-)
+@back_piece("case_back.in_rabbet")
 def case_back(
     case_from_left: Mm,
     case_outside_width: Mm,

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, piece, rule
+from vasculum.core.catalogue import alternative, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+from vasculum.core.rules.carcass.back import back_piece
 
 alternative(
     "case_back.planted",
@@ -40,16 +41,7 @@ def case_back_height_cut(case_outside_height: Mm, plinth: Mm, increment: Mm) -> 
     return snap_down(case_outside_height - plinth, increment)
 
 
-@piece(
-    "case_back",
-    per="case_back.planted",
-    title="Case back",
-    length="case_back_width_cut",
-    width="case_back_height_cut",
-    thickness="case_back_thickness",
-    stock="case_back_sheet",
-    order=55,
-)
+@back_piece("case_back.planted")
 def case_back(
     case_from_left: Mm,
     case_outside_width: Mm,

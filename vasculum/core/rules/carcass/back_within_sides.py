@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import piece, rule
+from vasculum.core.catalogue import rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
+from vasculum.core.rules.carcass.back import back_piece
 
 
 @rule(source="common practice", per=("case_back.between", "through.sides"))
@@ -14,16 +15,7 @@ def case_back_width_cut(opening_width: Mm, thickness_increment: Mm) -> Mm:
     return snap_down(opening_width, thickness_increment)
 
 
-@piece(
-    "case_back",
-    per=("case_back.between", "through.sides"),
-    title="Case back",
-    length="case_back_width_cut",
-    width="case_back_height_cut",
-    thickness="case_back_thickness",
-    stock="case_back_sheet",
-    order=55,
-)
+@back_piece("case_back.between", "through.sides")
 def case_back(
     clear_stands_in: Mm,
     opening_width: Mm,

@@ -7,7 +7,7 @@ from vasculum.core.lengths import Mm
 
 alternative(
     "carcass.existing",
-    title="It exists",
+    title="The inside of what is there",
     about="What was measured is filled.",
     order=1,
 )

@@ -13,7 +13,7 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
     "carcass.in_space",
-    title="New, built into the space",
+    title="The space a new case goes into",
     about="What was measured is the space: the case is smaller by its fitting room, and keeps clear of what is there.",
     shares=("carcass.new", "in_niche"),
     order=2,

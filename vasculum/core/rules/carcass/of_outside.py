@@ -13,7 +13,7 @@ from vasculum.core.rules.carcass.in_space import inside_left
 
 alternative(
     "carcass.of_outside",
-    title="New, of a chosen outside",
+    title="The outside of a new case",
     about="Its outside is decided, and the boards come off it; what was measured is the space around it.",
     shares=("carcass.new", "in_niche"),
     order=3,

@@ -21,19 +21,8 @@ def stretcher_count() -> Mm:
     return Mm(0)
 
 
-@piece(
-    "case_top",
-    per="case_top.panel",
-    title="Case top",
-    length="case_across_length_cut",
-    width="case_panel_depth_cut",
-    thickness="case_top_thickness",
-    stock="case_top_sheet",
-    bands=BAND,
-    order=53,
-)
 def case_top(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
-    """The top lies over the inside."""
+    """The top lies over the inside; between sides that run through it cannot run over the fronts."""
     return Stand(across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)
 
 
@@ -41,3 +30,17 @@ def case_top(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
 def upper_hole_places(hole_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
     """Along a whole top the holes stand as along the bottom."""
     return hole_places
+
+
+for per in ("case_top.panel", ("case_top.oversailing", "through.sides")):
+    piece(
+        "case_top",
+        per=per,
+        title="Case top",
+        length="case_across_length_cut",
+        width="case_panel_depth_cut",
+        thickness="case_top_thickness",
+        stock="case_top_sheet",
+        bands=BAND,
+        order=53,
+    )(case_top)
