@@ -7,6 +7,7 @@ from fractions import Fraction
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import longest_not_over, smallest
 
 
 @check(source="common practice", per="rolling")
@@ -175,4 +176,23 @@ def runners_carry_it_on_the_road(
         "Use a stronger pair, or load it less.",
         {"carried_kg": carried_weight, "rating_kg": runner_rating},
         ("runner_load",),
+    )
+
+
+@check(source="common practice", per="rolling", when=("wanted_runner_length",))
+def runners_are_sold_so_long(wanted_runner_length: Mm, runner_stock_lengths: tuple[Mm, ...]) -> Finding | None:
+    """A runner comes in the lengths that it is sold in."""
+    if wanted_runner_length in runner_stock_lengths:
+        return None
+    nearest = longest_not_over(wanted_runner_length, runner_stock_lengths)
+    return Finding(
+        "runner-not-sold-so-long",
+        "note",
+        "A runner of {wanted} is not among the lengths that it is sold in.",
+        "Measure the pair in hand, or take {nearest}; the lengths that are sold can be changed with the runner.",
+        {
+            "wanted": wanted_runner_length,
+            "nearest": smallest(*runner_stock_lengths) if nearest is None else nearest,
+        },
+        ("runner_length",),
     )

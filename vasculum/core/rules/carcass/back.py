@@ -8,6 +8,8 @@ from typing import TypeVar
 from vasculum.core.catalogue import piece
 from vasculum.core.flow import Stand
 
+AMONG_THE_BOARDS = 55
+"""Where it stands in lists: after sides, bottom and top."""
 S = TypeVar("S", bound=Callable[..., Stand | None])
 
 
@@ -21,5 +23,5 @@ def back_piece(*per: str) -> Callable[[S], S]:
         width="case_back_height_cut",
         thickness="case_back_thickness",
         stock="case_back_sheet",
-        order=55,
+        order=AMONG_THE_BOARDS,
     )
