@@ -181,6 +181,7 @@ def in_browser(server: Server) -> dict[str, float]:
         page.goto(f"{server.url}/plans/{bench}/make")
         page.wait_for_selector("main [data-ready]")
         page.wait_for_selector("svg.drawing")
+        page.locator("button[data-panel=front]").click()
         sizes: list[int] = []
         page.on("response", lambda answer: sizes.append(_length(answer)))
         times = page.evaluate(KEYSTROKES)
