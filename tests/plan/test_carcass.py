@@ -21,6 +21,7 @@ from tests.helpers import (
     value,
     with_choices,
 )
+from tests.plan.test_shopping import BAND, with_rows
 from vasculum.drawing.above import above
 from vasculum.drawing.opening import elevation
 from vasculum.drawing.part import part_sheet
@@ -31,6 +32,7 @@ from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import solution_of
+from vasculum.solid.proof import prove
 
 CASE = ("case_side_length_cut", "case_across_length_cut", "case_panel_depth_cut")
 
@@ -143,6 +145,31 @@ def test_holes_from_one_datum_are_drawn_and_counted() -> None:
     )
     assert bought["Dowel for the case"] == (8, "")
     assert "case-screw-too-short" in codes(case(case_screw_length="1 in"), "attention")
+
+
+@pytest.mark.parametrize("top", ["panel", "oversailing"])
+def test_all_holes_of_a_case_are_told_from_one_edge(top: str) -> None:
+    """Boards 20 deep, holes 3, 10 and 17 behind the front; a top over fronts of 3/4 agrees with them at the back only."""
+    said: dict[str, set[str]] = {}
+    for datum in ("front", "back"):
+        plan = case(through="top", case_top=top, front="overlay", marking_datum=datum, case_hole_margin="3 in")
+        done = solved(plan)
+        for part in solution_of(done).parts:
+            said.setdefault(datum, set()).update(
+                one.text.partition(", at ")[2] for one in part.joinery if "Holes" in one.text
+            )
+        assert prove(done).meetings == ()
+    assert said["back"] == {"3 in, 10 in, 17 in from the back edge"}
+    front = {"3 in, 10 in, 17 in from the front edge"}
+    over = {"3 3/4 in, 10 3/4 in, 17 3/4 in from the front edge"}
+    assert said["front"] == (front if top == "panel" else front | over)
+
+
+def test_a_top_over_the_fronts_is_banded_on_its_front_edge() -> None:
+    """20 deep and fronts of 3/4 before it: 20 3/4, less a band of 1/8; its ends stay bare."""
+    plan = with_rows(case(through="top", case_top="oversailing", front="overlay"), case_band=("bands", BAND))
+    top = next(piece for piece in pieces_of(solved(plan)) if piece.role == "case_top")
+    assert (top.bands, top.size) == (("front",), (mm("31 1/2"), mm("20 5/8"), mm("3/4")))
 
 
 def test_housed_boards_are_on_the_part_that_runs_through() -> None:

@@ -157,6 +157,26 @@ def test_a_raked_wall_takes_its_depth_at_the_height_of_the_case() -> None:
     assert prove(done).meetings == ()
 
 
+def test_a_case_set_above_a_sill_meets_the_raked_wall_higher_up() -> None:
+    """A sill of 4 raises a case of 12 1/2: its back edge is at 16 1/2, where the seats stand in 5 1/2 x 16 1/2 / 20."""
+    plan = new_plan("Wagon", "frameless", "in", "39 7/8", "30 9/16", "37 1/4", "vehicle", "in_space")
+    rake = [{"at": "0 in", "projection": "0 in"}, {"at": "20 in", "projection": "5 1/2 in"}]
+    plan = with_obstruction(plan, "back", "0 in", what="seat_back", profile=rake)
+    plan = with_choices(plan, wanted_outside_height="12 1/2 in", fitting_room_behind="0 in")
+    done = solved(with_obstruction(plan, "floor", "4 in", what="sill"))
+    assert of_space(done, "lost_below", "lost_behind") == [mm("4"), mm("4 43/80")]
+    assert prove(done).meetings == ()
+
+
+def test_what_is_below_a_raised_case_takes_none_of_its_width() -> None:
+    """A baseboard 4 high that the case stands above, and another 3 high beside it on the other side."""
+    plan = with_obstruction(alcove(), "right", "3/4 in", height="4 in", passes="above")
+    plan = with_obstruction(plan, "left", "1 in", height="3 in")
+    done = solved(plan)
+    assert of_space(done, "lost_below", "lost_on_left", "lost_on_right") == [mm("4"), 0, 0]
+    assert prove(done).meetings == ()
+
+
 def test_walls_that_lean_alike_take_less_than_they_stand_apart() -> None:
     """24 apart everywhere and 24 high, leaning by 1/2: 23 1/2 upright."""
     plan = frameless("24", "24", "20", carcass="in_space")

@@ -52,14 +52,8 @@ function RoleRow({
   const sheets = Object.entries(document.library.sheets ?? {})
   const choices = at === undefined ? document.choices : choicesOf(document, at)
   const like = roles.find((one) => one.name === role.like)
-  const otherwise =
-    at !== undefined
-      ? 'as in the plan'
-      : like
-        ? `as: ${titled(like).toLowerCase()}`
-        : role.name === 'worktop_sheet'
-          ? 'none'
-          : 'not said'
+  const standsIn = like ? `as: ${titled(like).toLowerCase()}` : 'none'
+  const otherwise = at === undefined ? standsIn : 'as in the plan'
   return (
     <Form.Group
       controlId={`made-of-${at ?? 'plan'}-${role.name}`}

@@ -9,42 +9,48 @@ from itertools import pairwise
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest
+from vasculum.core.reasons import largest, smallest
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-def reach_up_to(reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], whole: Mm, top: Mm) -> Mm:
-    """The most that something stands in from its lowest point up to a height; straight between its points.
+def reach_between(reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], whole: Mm, foot: Mm, top: Mm) -> Mm:
+    """The most that something stands in between two heights; straight between its points.
 
     ``reach_heights`` rise from the floor, one for each of ``reaches``; one that runs all the way up ends at the
-    ``whole`` height. Nothing where it begins above ``top``.
+    ``whole`` height. Nothing where all of it is below ``foot`` or above ``top``.
     """
     found = [NOTHING]
     heights = reach_heights if len(reach_heights) == len(reaches) else (*reach_heights, whole)
     points = tuple(zip(heights, reaches, strict=True))
     for (low, here), (high, there) in pairwise(points):
-        if low < top:
-            at_top = there if high <= top else here + (there - here) * (top - low) / (high - low)
-            found += [here, at_top]
+        if low < high and foot < high and low < top:
+            more = (there - here) / (high - low)
+            found += [here + more * (largest(low, foot) - low), here + more * (smallest(high, top) - low)]
     return largest(*found)
 
 
 @rule(source="common practice", label="case ends before it on the left by", per="case_ends.left")
-def ends_left(reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], niche_height: Mm, standing_height: Mm) -> Mm:
+def ends_left(
+    reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], niche_height: Mm, lost_below: Mm, standing_height: Mm
+) -> Mm:
     """The case ends before what stands in from the left, by its largest reach over the height of the case."""
-    return reach_up_to(reach_heights, reaches, niche_height, standing_height)
+    return reach_between(reach_heights, reaches, niche_height, lost_below, lost_below + standing_height)
 
 
 @rule(source="common practice", label="case ends before it on the right by", per="case_ends.right")
-def ends_right(reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], niche_height: Mm, standing_height: Mm) -> Mm:
+def ends_right(
+    reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], niche_height: Mm, lost_below: Mm, standing_height: Mm
+) -> Mm:
     """The case ends before what stands in from the right, by its largest reach over the height of the case."""
-    return reach_up_to(reach_heights, reaches, niche_height, standing_height)
+    return reach_between(reach_heights, reaches, niche_height, lost_below, lost_below + standing_height)
 
 
 @rule(source="common practice", label="case ends before it behind by", per="case_ends.back")
-def ends_behind(reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], niche_height: Mm, standing_height: Mm) -> Mm:
+def ends_behind(
+    reach_heights: tuple[Mm, ...], reaches: tuple[Mm, ...], niche_height: Mm, lost_below: Mm, standing_height: Mm
+) -> Mm:
     """The case ends before what stands in from behind; a raked wall takes its depth at the height of the case."""
-    return reach_up_to(reach_heights, reaches, niche_height, standing_height)
+    return reach_between(reach_heights, reaches, niche_height, lost_below, lost_below + standing_height)
 
 
 @rule(source="common practice", label="case ends below it by", per="case_ends.top")

@@ -21,7 +21,6 @@ class Met(NamedTuple):
     line: str
     holes: str
     thickness: str
-    holes_from: Datum = "front"
 
 
 ACROSS = (
@@ -37,8 +36,5 @@ MET = (
     Met(("through.sides",), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_thickness"),
     *(Met(per, boards, "left", "hole_line_low", holes, "case_side_thickness") for per, boards, holes in ACROSS),
     *(Met(per, boards, "right", "hole_line_high", holes, "case_side_thickness") for per, boards, holes in ACROSS),
-    *(
-        Met(OVERSAILING, ("case_top",), end, "top_hole_line", "top_hole_places", "case_side_thickness", "back")
-        for end in ENDS
-    ),
+    *(Met(OVERSAILING, ("case_top",), end, "top_hole_line", "top_hole_places", "case_side_thickness") for end in ENDS),
 )

@@ -1,11 +1,15 @@
-"""Holes along the joints of a case, all from one datum: the front edge. Exact mm."""
+"""Holes along the joints of a case, all from one datum: the front edges, or the back edges. Exact mm."""
 
 from __future__ import annotations
 
+from itertools import product
+
 from vasculum.core.catalogue import cut, good, rule
+from vasculum.core.flow import Datum
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import how_many, snap_nearest
+from vasculum.core.rules.carcass.datums import measured_from_back
 from vasculum.core.rules.carcass.ends import MET
 from vasculum.core.rules.fastening.sold import screw_for
 
@@ -53,15 +57,29 @@ good(
 )
 
 
-for met in MET:
+@rule(source="geometry", label="screw holes of the case, from the back", per="case_screwed")
+def hole_places_from_back(hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
+    """The same holes, from the back edge of the board that runs through."""
+    return measured_from_back(hole_places, case_panel_depth_cut)
+
+
+@rule(source="geometry", label="screw holes at the top of the case, from the back", per="case_screwed")
+def upper_hole_places_from_back(upper_hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
+    """The same holes, from the back edge of the board that runs through."""
+    return measured_from_back(upper_hole_places, case_panel_depth_cut)
+
+
+DATUMS: tuple[tuple[Datum, str], ...] = (("front", ""), ("back", "_from_back"))
+"""From which edge the holes are told."""
+for met, (datum, told) in product(MET, DATUMS):
     cut(
         "holes",
-        per=(*met.per, "case_screwed"),
+        per=(*met.per, "case_screwed", f"marking_datum.{datum}"),
         into=met.boards,
         title="Holes",
         face="through",
         datums=met.end,
         at=met.line,
-        holes=met.holes,
-        holes_from=met.holes_from,
+        holes=met.holes + told,
+        holes_from=datum,
     )

@@ -6,6 +6,7 @@ from vasculum.core.catalogue import alternative, piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down, snap_nearest
+from vasculum.core.rules.carcass.datums import measured_from_back
 
 alternative(
     "case_top.stretchers",
@@ -81,3 +82,9 @@ def upper_hole_places(
     """Along stretchers the holes stand where there is wood: those of the front one, then those of the back one."""
     back = case_panel_depth_cut - back_within - stretcher_width_cut
     return (*stretcher_hole_places, *(back + place for place in stretcher_hole_places))
+
+
+@rule(source="geometry", label="screw holes of a stretcher, from its back edge", per="case_top.stretchers")
+def stretcher_hole_places_from_back(stretcher_hole_places: tuple[Mm, ...], stretcher_width_cut: Mm) -> tuple[Mm, ...]:
+    """Across a stretcher, from its back edge."""
+    return measured_from_back(stretcher_hole_places, stretcher_width_cut)

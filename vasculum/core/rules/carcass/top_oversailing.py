@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from vasculum.core.catalogue import alternative, piece, rule
-from vasculum.core.flow import Stand
+from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.carcass.datums import measured_from_back
 
 alternative(
     "case_top.oversailing",
@@ -48,6 +49,7 @@ def case_top_depth_cut(case_panel_depth_cut: Mm, case_forward: Mm) -> Mm:
     width="case_top_depth_cut",
     thickness="case_top_thickness",
     stock="case_top_sheet",
+    bands=Edges("case_band", ("front",), width="case_top_depth_core"),
     order=53,
 )
 def case_top(across_from_left: Mm, top_past_sides: Mm, case_forward: Mm, case_top_from_floor: Mm) -> Stand:
@@ -64,7 +66,13 @@ def top_hole_line(case_side_thickness: Mm, top_past_sides: Mm) -> Mm:
     return top_past_sides + case_side_thickness / 2
 
 
+@rule(source="geometry", label="screw holes of a top over the fronts, from its front", per=(*ON, "case_screwed"))
+def top_hole_places(hole_places: tuple[Mm, ...], case_forward: Mm) -> tuple[Mm, ...]:
+    """On the top the holes stand behind what it runs over, where the sides have theirs."""
+    return tuple(case_forward + place for place in hole_places)
+
+
 @rule(source="geometry", label="screw holes of a top over the fronts, from the back", per=(*ON, "case_screwed"))
-def top_hole_places(hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
-    """On the top the holes are measured from the back edge, where it agrees with the boards below it."""
-    return tuple(case_panel_depth_cut - place for place in hole_places)
+def top_hole_places_from_back(top_hole_places: tuple[Mm, ...], case_top_depth_cut: Mm) -> tuple[Mm, ...]:
+    """From the back edge, where the top agrees with the boards below it."""
+    return measured_from_back(top_hole_places, case_top_depth_cut)
