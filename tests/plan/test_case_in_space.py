@@ -13,6 +13,7 @@ import pytest
 from tests.helpers import (
     changed,
     codes,
+    drawer_of,
     frameless,
     measured,
     mm,
@@ -24,6 +25,7 @@ from tests.helpers import (
     with_readings,
 )
 from vasculum.drawing.opening import elevation
+from vasculum.drawing.section import section
 from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits.choosing import Choose
@@ -210,3 +212,12 @@ def test_a_board_longer_than_its_sheet_is_named_with_what_is_too_much() -> None:
     longer = changed(plan, step(f"/library/sheets/{plan.choices['front_sheet']}/length", "120 in", "replace"))
     messages = [f.message for f in solution_of(solved(longer)).findings if f.code == "larger-than-its-sheet"]
     assert not [message for message in messages if message.startswith("Case top")]
+
+
+def test_a_small_case_in_a_large_space_is_drawn_at_a_scale_at_which_the_space_goes_on_the_paper() -> None:
+    plan = new_plan("Small", "frameless", "in", "100", "96", "60", "alcove", "in_space")
+    small = {"wanted_outside_width": "14 in", "wanted_outside_height": "8 in", "wanted_outside_depth": "20 in"}
+    done = solved(with_obstruction(with_choices(plan, **small), "back", "1 in", height="90 in"))
+    large = solved(plan)
+    for view in (elevation, lambda of, space: section(of, drawer_of(of.plan))):
+        assert view(done, space_of(plan)).scale == view(large, space_of(plan)).scale

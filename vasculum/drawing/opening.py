@@ -78,7 +78,8 @@ def elevation(plan: SolvedPlan, space: str, on: Paper = OPENING_PAPER) -> Sheet:
         return sheet
     width, height, stands_in = opening
     left = -stands_in
-    sheet.scale = scale_for(width, height, *on)
+    whole = (sizes.of("niche_width") or width, sizes.of("niche_height") or height)
+    sheet.scale = scale_for(max(width, whole[0]), max(height, whole[1]), *on)
     nodes = nodes_in(plan, space)
     numbers = numbers_of(plan.plan)
     sheet.add(*case_from_front(sizes))

@@ -29,7 +29,11 @@ def section(plan: SolvedPlan, chosen: str, on: Paper = OPENING_PAPER) -> Sheet:
     if room is None:
         return sheet
     depth, height = room[0], max(room[1], sizes.of("face_height") or ZERO)
-    sheet.scale = scale_for(depth, height, *on)
+    drawn = (depth, height)
+    around = sizes.all_of("lost_below", "niche_depth", "niche_height")
+    if around is not None:  # what is in the way of a case is drawn where it stands, around it
+        drawn = (around[1], around[2])
+    sheet.scale = scale_for(*drawn, *on)
     for start, end in (
         ((ZERO, ZERO), (depth, ZERO)),
         ((depth, ZERO), (depth, height)),
