@@ -59,6 +59,12 @@ def mixed() -> Plan:
     return act(act(plan, "station", scribe=strip, at="0", gap="1/2"), "station", scribe=strip, at="9", gap="3/4")
 
 
+def shelved(**choices: str) -> Plan:
+    """Two shelves over each other in a new case, joined as is said."""
+    plan = asked_everything("side_mount", carcass="new", **choices)
+    return split(plan, drawer_of(plan), "rows", {"holds": "shelf"}, {"holds": "open"}, divider="board")[0]
+
+
 PLANS = [
     asked_everything("wooden", joint="half_blind", back_joint="dado_tongue"),
     asked_everything("undermount", joint="sliding_dovetail", back_joint="dado", bottom="in_rabbet", front="overlay"),
@@ -75,6 +81,9 @@ PLANS = [
         wanted_outside_depth="24 in",
     ),
     mixed(),
+    shelved(divider_held="angles", divider_joint="housed"),
+    shelved(divider_held="cleats"),
+    shelved(divider_held="dowels"),
 ]
 
 

@@ -243,6 +243,7 @@ def test_runners_of_the_plan_are_counted_by_length() -> None:
         ("3 pieces", "Screw for the pull, 1 5/8 in"),
         ("48 pieces", "Screw for the runner, 1/2 in"),
         ("44 pieces", "Brad for box corners, 1 1/4 in"),
+        ("14 ml", "Wood glue at least"),
     ]
 
 

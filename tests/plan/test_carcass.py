@@ -132,18 +132,21 @@ def test_overlay_fronts_lap_over_the_boards_of_the_case() -> None:
 
 
 def test_holes_from_one_datum_are_drawn_and_counted() -> None:
-    """20 deep with margins of 2 and a pitch of at most 8: 2, 10, 18 from the front edge; 3 screws in each of 4 joints."""
+    """20 deep with margins of 2 and a pitch of at most 8: 2, 10, 18 from the front edge; 3 screws in each of 4 joints.
+
+    On both lines of a side also four dowels: 3/4 from its edges, and midway between the screws.
+    """
     done = solved(case(case_joint="knock_down"))
     assert of_space(done, "hole_places")[0] == tuple(map(mm, ("2", "10", "18")))
     assert of_space(done, "hole_line_low", "hole_line_high") == [mm("3/8"), mm("3/8")]
     side = next(p for p in pieces_of(done) if p.role == "case_side_left")
-    assert len([p for p in part_sheet(done, side).primitives if isinstance(p, Arc)]) == 6
+    assert len([p for p in part_sheet(done, side).primitives if isinstance(p, Arc)]) == 2 * (3 + 4)
     bought = {h.what: (h.count, h.through) for h in solution_of(done).hardware}
     assert bought["Screw for the case, No. 8 × 2 in"] == (
         12,
         "through board 3/4 in into the end of the next, bites 1 1/4 in",
     )
-    assert bought["Dowel for the case"] == (8, "")
+    assert bought["Dowel for the case, 3/8 in × 1 1/2 in"] == (16, "")
     assert "case-screw-too-short" in codes(case(case_screw_length="1 in"), "attention")
 
 

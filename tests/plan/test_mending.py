@@ -11,7 +11,8 @@ from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.marking import marked
-from vasculum.plan.telling.solution import FindingShown, section_of
+from vasculum.plan.telling.finding import FindingShown
+from vasculum.plan.telling.solution import section_of
 from vasculum.solid.proof import prove
 
 

@@ -11,7 +11,8 @@ from tests.helpers import drawer_of, frameless, measured, mm, solved, with_choic
 from vasculum.export.glb import glb
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece, pieces_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import pieces_of
 from vasculum.solid.solids import Solid, solid_of
 
 

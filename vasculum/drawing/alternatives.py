@@ -17,7 +17,8 @@ from vasculum.drawing.walls import interlocked_from_above, walls_from_above
 from vasculum.plan.document import Model
 from vasculum.plan.laying.layout import boxes_of
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import made_of
 from vasculum.solid.slices import cut_through
 from vasculum.solid.solids import solid_of
 

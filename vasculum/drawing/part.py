@@ -9,7 +9,7 @@ from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import FIRST, STEP, Arc, Dimension, Line, Paper, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.drawing.strokes import TEXT_HEIGHT, WIDTH_OF_LETTER
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Cut, Piece
+from vasculum.plan.making.piece import Cut, Piece
 from vasculum.plan.making.regions import Region, is_across, points, regions
 from vasculum.plan.telling.words import piece_name
 
@@ -66,9 +66,12 @@ class _PieceDrawing:
         ]  # fmt: skip
         return -int(FIRST + (STEP if marks else 0) + max(marks, default=0) * Fraction(TEXT_HEIGHT * WIDTH_OF_LETTER))
 
-    def dimension(self, key: Key, start: tuple[Mm, Mm], end: tuple[Mm, Mm], way: str, offset: int) -> None:
+    def dimension(
+        self, key: Key, start: tuple[Mm, Mm], end: tuple[Mm, Mm], way: str, offset: int, stood: Mm | None = None
+    ) -> None:
+        """A dimension of one quantity, or of what stood somewhere because of it."""
         one = self.plan.solved.quantities[key]
-        text = show(one.value, self.plan.plan.units.length)
+        text = show(one.value if stood is None else stood, self.plan.plan.units.length)
         origin = "assumed" if one.rests_on and one.origin == "worked out" else one.origin
         is_up = way == "up"
         self.sheet.add(
@@ -130,7 +133,7 @@ class _PieceDrawing:
 
     def _line(self, cut: Cut, key: str) -> None:
         """The centre of something, so far from an edge or an end."""
-        datum, at = cut.rule.datums[0], self.plan.solved.value(*cut.keys[cut.rule.at])
+        datum, at = cut.rule.datums[0], cut.value(self.plan, cut.rule.at)
         if at is None:
             return
         if is_across(self.piece, datum):
@@ -149,16 +152,18 @@ class _PieceDrawing:
         """The dimension from the datum to the cut, or how wide an edge that is taken off is."""
         rule = cut.rule
         name = rule.at or ("" if rule.what in ("fingers", "tails", "tongue", "hole") else rule.width)
-        value = self.plan.solved.value(*cut.keys[name]) if name else None
+        value = cut.value(self.plan, name)
         if value is None or rule.what == "line" or (rule.what == "holes" and not is_across(self.piece, rule.datums[0])):
             return
         if is_across(self.piece, rule.datums[0]):
             ends = sorted((self._from_end(cut, ZERO), self._from_end(cut, value)))
-            self.dimension(cut.keys[name], (ends[0], self.width), (ends[1], self.width), "across", 6)
+            self.dimension(
+                cut.keys[name], (ends[0], self.width), (ends[1], self.width), "across", 6, cut.stood.get(name)
+            )
         else:
             edge = ZERO if rule.datums[0] in ("lower", "front", "left") else self.width
             ends = sorted((edge, abs(edge - value)))
-            self.dimension(cut.keys[name], (self.length, ends[0]), (self.length, ends[1]), "up", 6)
+            self.dimension(cut.keys[name], (self.length, ends[0]), (self.length, ends[1]), "up", 6, cut.stood.get(name))
 
     def _edge_view(self, cut: Cut, found: list[Region]) -> None:
         """Above the face: the upper edge, inside face down, with the rabbets at both ends."""

@@ -11,7 +11,8 @@ from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Layer, Point, Rect, Role
 from vasculum.drawing.sizes import Sizes
-from vasculum.plan.making.pieces import STRIPS, Piece, made_of
+from vasculum.plan.making.piece import STRIPS, Piece
+from vasculum.plan.making.pieces import made_of
 
 ZERO = Fraction(0)
 Side = Literal["front", "side", "above"]

@@ -12,7 +12,8 @@ from vasculum.core.lengths import Mm
 from vasculum.drawing.primitives import Point, Polyline, Primitive
 from vasculum.drawing.sizes import Sizes
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Cut, Piece, pieces_of
+from vasculum.plan.making.piece import Cut, Piece
+from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import Region, is_across, regions
 
 ZERO = Fraction(0)

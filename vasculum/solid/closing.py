@@ -6,7 +6,7 @@ from collections.abc import Iterable, Mapping
 
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.meeting import Meeting
-from vasculum.plan.making.pieces import Piece
+from vasculum.plan.making.piece import Piece
 from vasculum.solid.solids import LEAST, Solid, cuboids_of
 
 CORNERS = (

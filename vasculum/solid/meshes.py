@@ -10,7 +10,8 @@ from manifold3d import Manifold
 from numpy.typing import NDArray
 
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import made_of
 from vasculum.solid.solids import Solid, solid_of, with_holes
 from vasculum.solid.surroundings import surroundings
 

@@ -18,7 +18,8 @@ from numpy.typing import NDArray
 from vasculum.core.flow import AXES, TOWARDS, Stand
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece, values_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import values_of
 from vasculum.plan.making.regions import Region, points, regions
 
 Vector = tuple[float, float, float]
@@ -180,19 +181,22 @@ _SHAPES: dict[object, Shape] = {}
 
 
 def _shape(plan: SolvedPlan, piece: Piece, stand: Stand, size: tuple[Mm, Mm, Mm]) -> Shape:
-    taken = [one for cut in piece.cuts for one in regions(plan, piece, cut)]
-    extent, shift = list(map(float, stand.extent(*size))), [0.0, 0.0, 0.0]
+    """A piece with its cuts; what runs out through a banded edge is cut after banding, and so through the band."""
+    taken = [_in_space(stand, size, one) for cut in piece.cuts for one in regions(plan, piece, cut)]
+    extent = stand.extent(*size)
+    low, high = [0.0, 0.0, 0.0], [float(reach) for reach in extent]
     for edge in piece.bands:
         axis, side = AXES.index(TOWARDS[edge][0]), TOWARDS[edge][1]
-        extent[axis] += float(piece.banded_by)
-        shift[axis] += float(piece.banded_by) if side < 0 else 0.0
-    boxes = tuple(_moved(_in_space(stand, size, one), shift) for one in taken)
-    return Shape((extent[0], extent[1], extent[2]), boxes)
+        (low if side < 0 else high)[axis] += side * float(piece.banded_by)
+    boxes = tuple(_run_out(box, extent, low, high) for box in taken)
+    return Shape((high[0] - low[0], high[1] - low[1], high[2] - low[2]), boxes)
 
 
-def _moved(box: Box, by: list[float]) -> Box:
-    low, high = ((v[0] + by[0], v[1] + by[1], v[2] + by[2]) for v in box)
-    return Box(low, high)
+def _run_out(box: Box, core: tuple[Mm, Mm, Mm], low: list[float], high: list[float]) -> Box:
+    """A cut in a core, from the corner of the banded piece; drawn on through a band that it reaches."""
+    begins = [(low[a] if at <= 0 else at) - low[a] for a, at in enumerate(box.low)]
+    ends = [(high[a] if at >= float(core[a]) else at) - low[a] for a, at in enumerate(box.high)]
+    return Box((begins[0], begins[1], begins[2]), (ends[0], ends[1], ends[2]))
 
 
 def _in_space(stand: Stand, size: tuple[Mm, Mm, Mm], one: Region) -> Box:

@@ -253,6 +253,8 @@ class MarkingAnswer(Model):
     """The lines to mark on each board, from its datum."""
 
     boards: list[BoardMarked]
+    drilled: list[str]
+    """How deep dowel holes are, where the stop of the drill stands, and how the jig is packed."""
 
 
 class ListedPlan(Model):

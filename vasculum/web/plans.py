@@ -19,7 +19,7 @@ from vasculum.plan.edits.readings_csv import read_readings, taken_in
 from vasculum.plan.edits.verbs import acted, only_measures
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.comparing import compared
-from vasculum.plan.telling.marking_out import marked_out
+from vasculum.plan.telling.marking_out import drilled, marked_out
 from vasculum.plan.telling.outcome import OutcomeDelta
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.solid.proof import prove
@@ -212,7 +212,8 @@ def fixes(plan_id: str) -> FixesAnswer:
 @route("GET", "/plans/<plan_id>/marking", MarkingAnswer, refuses=(404,))
 def marking(plan_id: str) -> MarkingAnswer:
     """Where boards end on each other, as lines from one datum on each."""
-    return MarkingAnswer(boards=marked_out(desk().solved(desk().plans.get(plan_id))))
+    plan = desk().solved(desk().plans.get(plan_id))
+    return MarkingAnswer(boards=marked_out(plan), drilled=drilled(plan))
 
 
 @route("GET", "/plans/<plan_id>/model", PlanInSpace, refuses=(404,))

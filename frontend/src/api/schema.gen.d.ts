@@ -1360,7 +1360,7 @@ export interface components {
              * Unit
              * @enum {string}
              */
-            unit: "pair" | "piece";
+            unit: "pair" | "piece" | "ml";
             /**
              * Amount
              * @description Count and unit as a person says them.
@@ -1618,6 +1618,11 @@ export interface components {
             begins: string;
             /** Ends */
             ends: string;
+            /**
+             * Holes
+             * @description Where its fasteners stand along the line, from the same edge as where it begins; empty where it has none.
+             */
+            holes: string;
         };
         /**
          * MarkingAnswer
@@ -1626,6 +1631,11 @@ export interface components {
         MarkingAnswer: {
             /** Boards */
             boards: components["schemas"]["BoardMarked"][];
+            /**
+             * Drilled
+             * @description How deep dowel holes are, where the stop of the drill stands, and how the jig is packed.
+             */
+            drilled: string[];
         };
         /**
          * MattressShown
@@ -2835,7 +2845,7 @@ export interface components {
              * Unit
              * @enum {string}
              */
-            unit: "mm" | "count" | "ratio" | "litre" | "share" | "kg" | "kg/m³" | "N" | "yes-no" | "text";
+            unit: "mm" | "count" | "ratio" | "area" | "ml" | "litre" | "share" | "kg" | "kg/m³" | "N" | "yes-no" | "text";
             /** Sentence */
             sentence: string;
             /** Source */

@@ -43,22 +43,18 @@ def back_is_as_high_as_its_sides_ask(back_wall_height_cut: Mm, back_wall_height:
     return _off(what, back_wall_height_cut, back_wall_height, increment, "back_wall_height_cut", fix)
 
 
-@check(source="geometry", per="upright.board")
-def upright_divider_fills_its_height(divider_length_cut: Mm, cell_height: Mm, increment: Mm) -> Finding | None:
-    """An upright divider stands from floor to top of what it divides."""
-    return _divider("long", divider_length_cut, cell_height, increment)
-
-
-@check(source="geometry", per="lying.board")
-def lying_divider_fills_its_width(divider_length_cut: Mm, cell_width: Mm, increment: Mm) -> Finding | None:
-    """A lying divider reaches from side to side of what it divides."""
-    return _divider("long", divider_length_cut, cell_width, increment)
+@check(source="geometry", per="divided.board")
+def divider_reaches_what_holds_it(divider_length_cut: Mm, divider_length: Mm, increment: Mm) -> Finding | None:
+    """A divider reaches from end to end of what it divides, and into what it is let into."""
+    return _divider("long", divider_length_cut, divider_length, increment)
 
 
 @check(source="geometry", per="divided.board")
-def divider_fills_its_depth(divider_depth_cut: Mm, cell_depth: Mm, increment: Mm) -> Finding | None:
-    """A divider is as deep as what it divides."""
-    return _divider("deep", divider_depth_cut, cell_depth, increment)
+def divider_fills_its_depth(
+    divider_depth_cut: Mm, cell_depth: Mm, divider_set_back: Mm, divider_short_behind: Mm, increment: Mm
+) -> Finding | None:
+    """A divider is as deep as what it divides, but for what it stands back."""
+    return _divider("deep", divider_depth_cut, cell_depth - divider_set_back - divider_short_behind, increment)
 
 
 def _divider(way: str, size: Mm, wanted: Mm, increment: Mm) -> Finding | None:

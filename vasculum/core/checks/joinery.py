@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import smallest
 
 
 @check(source="from memory", per="in_grooves")
@@ -131,4 +132,46 @@ def integral_front_closes_its_joint(lock_stand_off: Mm) -> Finding | None:
         "Take the stand-off away, or give the box a front of its own.",
         {"off": lock_stand_off},
         ("set_back",),
+    )
+
+
+@check(source="common practice", per="divider_joint.housed")
+def housings_leave_their_boards(divider_housed: Mm, low_end_host: Mm, high_end_host: Mm) -> Finding | None:
+    """A dado for a divider leaves half of the board that it is cut into."""
+    host = smallest(low_end_host, high_end_host)
+    if 2 * divider_housed <= host:
+        return None
+    return Finding(
+        "dado-too-deep",
+        "attention",
+        "Dados {depth} deep leave less than half of a board {host} thick.",
+        "Half the board is the most; a third leaves a third where dividers are let in from both sides.",
+        {"depth": divider_housed, "host": host},
+        ("divider_housed",),
+    )
+
+
+@check(source="common practice", per=("divided.board", "divider_unhoused"))
+def dividers_are_housed_in_new_boards() -> Finding | None:
+    """Nothing can be let into what exists, or into no board at all: such dividers are butted."""
+    return Finding(
+        "nothing-to-be-let-into",
+        "attention",
+        "Dividers were chosen to be housed, but they end at what exists, or at no board; they are butted.",
+        "Butt them, or build a new case round them.",
+        {},
+        ("divider_housed",),
+    )
+
+
+@check(source="common practice", per=("divided.board", "ends_in_the_air"))
+def dividers_end_at_boards() -> Finding | None:
+    """A divider is fixed at both ends."""
+    return Finding(
+        "divider-ends-at-nothing",
+        "attention",
+        "Dividers here end at a row without a board: at that end nothing holds them.",
+        "Put boards between those rows, or fix the divider from behind.",
+        {},
+        ("divider_length_cut",),
     )

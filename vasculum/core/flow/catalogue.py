@@ -31,6 +31,7 @@ from vasculum.core.flow.things import (
     Face,
     GoodKind,
     GoodRule,
+    GoodUnit,
     Hand,
     Holder,
     PieceRule,
@@ -40,7 +41,7 @@ from vasculum.core.flow.things import (
 Key = tuple[str, str]
 """Place id and name; written ``place-id/name``."""
 
-MeasureUnit = Literal["mm", "count", "ratio", "litre", "share", "kg", "kg/m³", "N", "yes-no", "text"]
+MeasureUnit = Literal["mm", "count", "ratio", "area", "ml", "litre", "share", "kg", "kg/m³", "N", "yes-no", "text"]
 Origin = Literal["measured", "chosen", "assumed", "worked out", "as built"]
 Severity = Literal["stop", "attention", "note", "caution"]
 Kinds = str | tuple[str, ...]
@@ -210,11 +211,14 @@ class Catalogue:
         bands: Edges | None = None,
         moves: bool = False,
         where: str = "",
+        let_in: str = "",
+        fixed_at: str = "",
         order: int = 0,
     ) -> Callable[[S], S]:
         """A part to cut, beside the rules that size it; the function says where it stands.
 
-        ``where`` names a quantity that has to be there, and more than nothing.
+        ``where`` names a quantity that has to be there, and more than nothing; ``let_in`` how deep its ends go into
+        what they end at, ``fixed_at`` where fasteners stand along them.
         """
 
         def register(stand: S) -> S:
@@ -222,7 +226,7 @@ class Catalogue:
             self.pieces.append(
                 PieceRule(
                     role, _together(per), title, length, width, thickness, stock, stand, needs, optional,
-                    _sentence(stand, role), hand, bands, moves, where, order,
+                    _sentence(stand, role), hand, bands, moves, where, let_in, fixed_at, order,
                 )
             )  # fmt: skip
             return stand
@@ -269,7 +273,7 @@ class Catalogue:
         what: GoodKind,
         per: Kinds,
         title: str,
-        unit: Literal["pair", "piece"] = "piece",
+        unit: GoodUnit = "piece",
         count: str = "",
         size: str = "",
         through: tuple[str, ...] = (),

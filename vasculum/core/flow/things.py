@@ -87,6 +87,10 @@ class PieceRule:
     """Whether it comes out with the drawer."""
     where: str = ""
     """A quantity that has to be there, and more than nothing."""
+    let_in: str = ""
+    """How deep both of its ends go into the boards that they end at."""
+    fixed_at: str = ""
+    """Where fasteners stand along both of its ends, from its front edge."""
     order: int = 0
     """Where it stands in lists: tens together over all places of a space, ones within a place."""
 
@@ -155,9 +159,10 @@ class CutRule:
         return f"{self.what} {self.title} {'-'.join(self.datums)} into {self.into}"
 
 
-GoodKind = Literal["runner", "clip_rail", "post", "pull", "screw", "pocket_screw", "brad", "dowel"]
+GoodKind = Literal["runner", "clip_rail", "post", "pull", "screw", "pocket_screw", "brad", "dowel", "angle", "glue"]
 """What is bought, in the order in which it is listed."""
-Holder = Literal["case", "next_board", "edges", "divider_ends"]
+GoodUnit = Literal["pair", "piece", "ml"]
+Holder = Literal["case", "next_board", "edges", "divider_ends", "walls"]
 """What a screw may go into that is no thickness of its place."""
 
 
@@ -173,7 +178,7 @@ class GoodRule:
     what: GoodKind
     kinds: frozenset[str]
     title: str
-    unit: Literal["pair", "piece"]
+    unit: GoodUnit
     needs: tuple[str, ...]
     optional: frozenset[str]
     count: str = ""

@@ -345,7 +345,7 @@ class _Wirer:
         names = list(one.needs)
         optional = frozenset() if isinstance(one, CutRule) else one.optional
         if isinstance(one, PieceRule):
-            names += [*one.sizes, *([one.where] if one.where else [])]
+            names += [*one.sizes, *(name for name in (one.where, one.let_in, one.fixed_at) if name)]
             core = [] if one.bands is None else [n for n in (one.bands.length, one.bands.width) if n]
             names += core
             optional = optional | set(core) | ({f"{one.bands.choice}_thickness"} if one.bands else set())

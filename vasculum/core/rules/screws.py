@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.fastening.sold import cover_in
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
@@ -52,13 +53,13 @@ def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, shim_beside: M
 @rule(source="common practice", label="cover that a runner screw wants", per="screwed")
 def runner_cover_wanted(side_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
     """Before its point a runner screw wants the least cover; in thin stock the smaller one, so that it still bites."""
-    return least_thin_cover if side_thickness <= thin_stock else least_screw_cover
+    return cover_in(side_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
 @rule(source="common practice", label="cover that a front screw wants", per=("faced", "front_walled"))
 def front_cover_wanted(front_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
     """Before its point a front screw wants the least cover; in thin stock the smaller one, so that it still bites."""
-    return least_thin_cover if front_thickness <= thin_stock else least_screw_cover
+    return cover_in(front_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
 @rule(source="common practice", label="runner screw reaches into the wall", per="screwed")

@@ -244,6 +244,16 @@ def sold_fasteners(system: Unit) -> tuple[SoldFastener, ...]:
 
 
 @cache
+def dowel_diameters(system: Unit) -> tuple[tuple[Mm, ...], str]:
+    """The diameters that dowels are sold in, in one system, and where they come from."""
+    for where, row in _rows("dowels.csv"):
+        if _system(where, row["system"]) == system:
+            diameters = tuple(length_of(_checked(where, text.strip())) for text in row["diameters"].split(";"))
+            return diameters, row["source"]
+    raise TableRefused("table-row", f"dowels.csv: no dowels in {system}.", "", "dowels.csv")
+
+
+@cache
 def screw_gauges() -> tuple[ScrewGauge, ...]:
     """The screws that hold edges, thin ones first: diameter 0.060 + 0.013 times the number, in inches."""
     return tuple(

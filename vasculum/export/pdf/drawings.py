@@ -19,7 +19,8 @@ from vasculum.export.pdf.page import Paper, in_columns, section
 from vasculum.export.pdf.type import HEAD, SECTION, said
 from vasculum.plan.laying.layout import BOXES, boxes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece, merged, pieces_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import merged, pieces_of
 from vasculum.plan.telling.words import cell_name, place_name
 
 BESIDE = 3 * mm

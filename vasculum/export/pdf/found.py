@@ -11,7 +11,8 @@ from vasculum.export.pdf.glyphs import unprintable
 from vasculum.export.pdf.page import section
 from vasculum.export.pdf.type import FINE, said
 from vasculum.plan.document import Plan
-from vasculum.plan.telling.solution import FindingShown, Solution, alike
+from vasculum.plan.telling.finding import FindingShown
+from vasculum.plan.telling.solution import Solution, alike
 
 MOST_NAMES = 8
 """Names of places in one line; of more the first, and how many more."""

@@ -9,7 +9,7 @@ from reportlab.platypus import Flowable
 from vasculum.export.pdf.page import Cell, section, table
 from vasculum.export.pdf.type import BIG, FINE, said
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.marking_out import marked_out
+from vasculum.plan.telling.marking_out import drilled, marked_out
 
 
 def marking_chart(plan: SolvedPlan) -> Iterator[Flowable]:
@@ -20,7 +20,9 @@ def marking_chart(plan: SolvedPlan) -> Iterator[Flowable]:
             said(line.member),
             said(f"{line.near}, middle {line.middle}", BIG),
             said(board.measured, FINE),
-            said(f"{line.begins} to {line.ends} {board.run}", FINE),
+            said(
+                f"{line.begins} to {line.ends} {board.run}{f'; fasteners at {line.holes}' if line.holes else ''}", FINE
+            ),
         ]
         for board in marked_out(plan)
         for at, line in enumerate(board.lines)
@@ -28,3 +30,5 @@ def marking_chart(plan: SolvedPlan) -> Iterator[Flowable]:
     if rows:
         yield from section("Marking: lines of what ends on each board")
         yield table(("Board", "What ends on it", "Line", "Measured", "It runs"), rows, (2.4, 2.4, 4, 2.8, 3.8))
+    for told in drilled(plan):
+        yield said(told)

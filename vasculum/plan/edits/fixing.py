@@ -18,8 +18,9 @@ from vasculum.plan.edits.dragging import exactly
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key, solve_plan
 from vasculum.plan.making.meeting import Proof
+from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.mending import ROWS, mends_of
-from vasculum.plan.telling.solution import FindingShown, findings_of
+from vasculum.plan.telling.solution import findings_of
 from vasculum.plan.telling.weighing import lacking
 from vasculum.plan.telling.words import label_of
 

@@ -48,7 +48,7 @@ def _needs(kinds: frozenset[str]) -> Iterator[str]:
                 yield from rule.when
     for piece in catalogue.pieces:
         if piece.kinds <= kinds:
-            yield from (*piece.needs, *piece.sizes, piece.where)
+            yield from (*piece.needs, *piece.sizes, piece.where, piece.let_in, piece.fixed_at)
             yield from [piece.bands.choice] if piece.bands else []
     for cut in catalogue.cuts:
         yield from cut.needs if cut.kinds <= kinds else ()

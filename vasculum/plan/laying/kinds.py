@@ -55,7 +55,8 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= _sizing_kinds(plan, node, front)
         kinds |= _board_before_kinds(plan, node)
     if place.holds in SPLITS:
-        return frozenset(kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels))
+        kinds = kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels)
+        return frozenset(the_catalogue().with_shared(kinds))
     if place.holds in BOXES:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
         kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
@@ -78,7 +79,8 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
 def _board_before_kinds(plan: Plan, node: Node) -> set[str]:
     """Whether a board stands before this part of a split."""
     is_after = node.number > 0 and divider_of(plan.places[node.parent or ""]) == "board"
-    return {f"board_before.{node.of}", "has_board"} if is_after else set()
+    held = chosen_kind(plan, "divider_held", node.outer).partition(".")[2]
+    return {f"board_before.{node.of}", "has_board", f"board_on.{held}"} if is_after else set()
 
 
 def _is_panel(plan: Plan, split: str, levels: tuple[Choices, ...]) -> bool:
@@ -221,10 +223,25 @@ def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str
     kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
     if divider == "board":
         kinds.add("upright.board" if node.place.holds == "columns" else "lying.board")
-        kinds.add(chosen_kind(plan, "divider_held", levels))
+        kinds |= {chosen_kind(plan, "divider_held", levels)} | _ends_kinds(plan, node, levels)
     if is_even_stack(plan, node):
         kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
     return kinds
+
+
+def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]:
+    """What the boards of a split end at, low and high, and so whether they can be let into it."""
+    is_upright = node.place.holds == "columns"
+    edges = (node.is_bottom_edge, node.is_top_edge) if is_upright else (node.is_left_edge, node.is_right_edge)
+    are_open = (node.is_open_below, node.is_open_above) if is_upright else (False, False)
+    at_edge = "case" if is_new(plan, plan.spaces[node.space]) else "existing"
+    low, high = (at_edge if is_edge else "divider" for is_edge in edges)
+    joint = chosen_kind(plan, "divider_joint", levels)
+    kinds = {f"low_end.{low}", f"high_end.{high}"} | ({"ends_in_the_air"} if any(are_open) else set())
+    kinds |= {"staggered"} if "divider" in (low, high) and node.number % 2 else set()
+    if joint == "divider_joint.housed" and (any(are_open) or "existing" in (low, high)):
+        return kinds | {"divider_joint.butted", "divider_unhoused"}
+    return kinds | {joint}
 
 
 def survey_kinds(plan: Plan, space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:

@@ -13,7 +13,7 @@ from functools import cache
 
 from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.lengths import Unit
-from vasculum.core.tables import choosables, screw_gauges, sold_fasteners
+from vasculum.core.tables import choosables, dowel_diameters, screw_gauges, sold_fasteners
 from vasculum.core.weights import read_weight
 from vasculum.plan.document import Choices, Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
@@ -143,6 +143,8 @@ def _defaults(edition: str, system: Unit) -> dict[Key, Given]:
             given[PLAN, name] = Given(worth_of(one.kind, text), "assumed", one.source, one.is_thing)
     gauges = screw_gauges()
     given[PLAN, "screw_diameters"] = Given(tuple(one.diameter for one in gauges), "assumed", gauges[0].source)
+    diameters, source = dowel_diameters(system)
+    given[PLAN, "dowel_diameters"] = Given(diameters, "assumed", source)
     for sold in sold_fasteners(system):
         given[PLAN, f"{sold.kind}_lengths"] = Given(sold.lengths, "assumed", sold.source)
         if sold.for_thickness:

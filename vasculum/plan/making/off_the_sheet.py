@@ -7,7 +7,8 @@ from typing import NamedTuple
 
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Piece, pieces_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import pieces_of
 
 
 class OffTheSheet(NamedTuple):

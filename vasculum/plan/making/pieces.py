@@ -5,10 +5,10 @@ A piece's id is its place and role; its sizes are keys of the solution, never co
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import cached_property
-from typing import Literal, NamedTuple
+from typing import NamedTuple
 from weakref import WeakKeyDictionary
 
 from vasculum.core.flow import CutRule, Key, PieceRule, Stand, Wired, Wiring
@@ -18,58 +18,10 @@ from vasculum.core.tables import choosables
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.housings import with_housings, without_housings
+from vasculum.plan.making.piece import STRIPS, Cut, Grain, Piece
 
-Grain = Literal["length", "free", "matched"]
-"""Along the length, as it comes, or in its place on a panel that several pieces are cut from."""
-STRIPS = ("packing_strip", "hardwood_strip")
-"""Stock that is ripped from boards."""
 NOTHING = Mm(0)
-
-
-class Cut(NamedTuple):
-    """Something taken out of a piece, or marked on it: its rule, and the key behind each name."""
-
-    rule: CutRule
-    keys: Mapping[str, Key]
-
-    def key(self, name: str) -> Key | None:
-        """The key behind one of its names; none where the rule names none."""
-        return self.keys[name] if name else None
-
-
-class Piece(NamedTuple):
-    """One piece: its rule, its sizes by key, the sheet it comes from, what is cut into it, where it stands."""
-
-    id: str
-    place: str
-    rule: PieceRule
-    length: Key
-    width: Key
-    thickness: Key
-    size: tuple[Mm, Mm, Mm] | None
-    """Length, width and thickness; none while one of them waits."""
-    stand: Stand | None
-    """Where it stands in its space; none while it waits, or where nobody can say."""
-    space: str
-    sheet: str | None = None
-    grain: Grain = "length"
-    bands: tuple[Datum, ...] = ()
-    """Which edges are banded: its sizes are of the core."""
-    band: str | None = None
-    """The edge band, as the library has it."""
-    banded_by: Mm = NOTHING
-    """How thick the band is."""
-    cuts: tuple[Cut, ...] = ()
-
-    @property
-    def role(self) -> str:
-        """What it is in its place: ``side_left``."""
-        return self.rule.role
-
-    @property
-    def hand(self) -> Literal["L", "R"] | None:
-        """Left or right, where it is one of a pair."""
-        return self.rule.hand
 
 
 @dataclass(frozen=True)
@@ -143,12 +95,13 @@ def _collected(plan: SolvedPlan) -> Made:
     for one, rule, into, keys in _wanted(plan.solved.wiring):
         if stands is not None and keys.isdisjoint(plan.solved.changed):
             piece = stands.get(f"{one.place}/{rule.role}")
-            found += [] if piece is None else [piece]
+            found += [] if piece is None else [without_housings(piece)]
         elif _is_there(plan, one, rule.where):
             cuts = tuple([cut for cut in into if _is_cut(plan, cut)])
             found.append(_piece(plan, one, rule, spaces[one.place], cuts))
     order = {place: at for at, place in enumerate(plan.laid.places)}
     space_at = {space: at for at, space in enumerate(plan.plan.space_order)}
+    found = with_housings(plan, found)
     found.sort(key=lambda p: (space_at[p.space], p.rule.order // 10, order[p.id.partition("/")[0]], p.rule.order))
     return Made(tuple(p for p in found if p.rule.stock), tuple(p for p in found if not p.rule.stock))
 
@@ -237,10 +190,11 @@ def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: tupl
         band = choices_at(plan.plan, key[0]).get(rule.bands.choice)
     sizes = tuple(plan.solved.value(*key) for key in (length, width, thickness))
     sheet = sheet_behind(plan.plan, thickness) if rule.stock and rule.stock not in STRIPS else None
+    let_in, fixed_at = (one.feeds[name] if name else None for name in (rule.let_in, rule.fixed_at))
     return Piece(
         f"{one.place}/{rule.role}", length[0], rule, length, width, thickness,
         None if None in sizes else (sizes[0], sizes[1], sizes[2]), _stand(plan, one, rule), space, sheet,
-        _grain(plan, one.place, rule, sheet), bands, band, by, cuts,
+        _grain(plan, one.place, rule, sheet), bands, band, by, cuts, let_in, fixed_at,
     )  # fmt: skip
 
 
@@ -267,8 +221,7 @@ def _grain(plan: SolvedPlan, place: str, rule: PieceRule, sheet: str | None) -> 
 
 def values_of(plan: SolvedPlan, piece: Piece) -> tuple[object, ...]:
     """What is cut into a piece, and by how much: two pieces with the same are cut alike."""
-    quantities = plan.solved.quantities
-    return tuple((c.rule.way, tuple([quantities[c.keys[name]].value for name in c.rule.names])) for c in piece.cuts)
+    return tuple((c.rule.way, tuple([c.value(plan, name) for name in c.rule.names])) for c in piece.cuts)
 
 
 def merged(plan: SolvedPlan, pieces: Iterable[Piece]) -> list[list[Piece]]:

@@ -13,7 +13,7 @@ from vasculum.core.flow import TOWARDS
 from vasculum.core.flow.things import Datum
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import Cut, Piece
+from vasculum.plan.making.piece import Cut, Piece
 
 ZERO = Mm(0)
 Span = tuple[Mm, Mm]
@@ -37,7 +37,7 @@ def regions(plan: SolvedPlan, piece: Piece, cut: Cut) -> list[Region]:
     """The boxes of one cut; none of a mark, and none while a size waits."""
     if piece.size is None or cut.rule.what in ("line", "holes"):
         return []
-    values = {name: plan.solved.value(*key) for name, key in cut.keys.items()}
+    values = {name: cut.value(plan, name) for name in cut.keys}
     if None in values.values():
         return []
     clipped = (_clipped(one, piece.size) for one in _Cutting(piece, piece.size, cut, values).boxes())
@@ -48,7 +48,7 @@ def points(plan: SolvedPlan, piece: Piece, cut: Cut) -> list[tuple[Mm, Mm]]:
     """The centres of holes, along and across."""
     if piece.size is None or cut.rule.what != "holes":
         return []
-    values = {name: plan.solved.value(*key) for name, key in cut.keys.items()}
+    values = {name: cut.value(plan, name) for name in cut.keys}
     if None in values.values():
         return []
     cutting, rule = _Cutting(piece, piece.size, cut, values), cut.rule

@@ -10,7 +10,8 @@ from vasculum.core.lengths import UNIT_MM, Unit, show_with_unit
 from vasculum.plan.document import Model
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.meeting import How, Meeting, Proof
-from vasculum.plan.making.pieces import Piece, made_of
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import made_of
 from vasculum.plan.telling.words import piece_name, place_name
 
 SURROUNDINGS = {

@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+from typing import Any
+
 from vasculum.core.flow import Key
 from vasculum.core.passing import pieces
 from vasculum.plan.document import Model
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.pieces import Cut, Piece
+from vasculum.plan.making.housings import LOW_END
+from vasculum.plan.making.piece import Cut, Piece
 from vasculum.plan.making.regions import is_across
 from vasculum.plan.telling.words import number_text
 
@@ -74,6 +77,14 @@ class _Told:
         return f"along the {rule.datums[0]} edge"
 
     def stops(self) -> str:
+        if self.rule.what == "dado" and self.rule.length:
+            begins, runs = (self.value(name) for name in (self.rule.begins, self.rule.length))
+            ends = [number_text(size, self.plan.plan.units.length) for size in (begins, begins + runs)]
+            return (
+                f", from {ends[0]} to {ends[1]} from the {LOW_END[self.piece.stand.width]} edge"
+                if self.piece.stand
+                else ""
+            )
         return ", from side to side" if self.rule.what == "stopped_groove" else ""
 
     def above(self) -> str:
@@ -89,9 +100,8 @@ class _Told:
         """Whether it is measured from an end, and so runs across the piece."""
         return is_across(self.piece, self.rule.datums[0])
 
-    def value(self, name: str) -> object:
-        key = self.cut.key(name)
-        return None if key is None else self.plan.solved.value(*key)
+    def value(self, name: str) -> Any:
+        return self.cut.value(self.plan, name)
 
     def said(self, name: str) -> str:
         value = self.value(name)

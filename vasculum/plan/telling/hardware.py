@@ -3,10 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from typing import Literal
 
 from vasculum.core.flow import key_text
-from vasculum.core.flow.things import Holder
+from vasculum.core.flow.things import GoodUnit, Holder
 from vasculum.core.lengths import Mm, Unit, show_with_unit
 from vasculum.core.tables import screw_gauges
 from vasculum.plan.document import Model
@@ -17,17 +16,18 @@ STACK = {
     "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
     "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad", "case_screwed_through": "board",
     "corner_passed": "wall", "bottom_thickness": "bottom", "case_back_passed": "back",
-    "divider_thickness": "divider", "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
+    "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
+    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
 }  # fmt: skip
 """What a thickness in a stack is called."""
 HOLDERS: dict[Holder, str] = {
     "case": "the case", "next_board": "the end of the next", "edges": "the edges that it closes",
-    "divider_ends": "the ends of the dividers",
+    "divider_ends": "the ends of the dividers", "walls": "the walls",
 }  # fmt: skip
 """What holds a fastener beside a thickness."""
 
 
-INTO_EDGES: tuple[Holder, ...] = ("next_board", "edges")
+INTO_EDGES: tuple[Holder, ...] = ("next_board", "edges", "divider_ends")
 """Where a fastener goes straight into the edge or the end of a board."""
 
 
@@ -38,7 +38,7 @@ class Hardware(Model):
     through: str
     """Of a screw: what it passes, what holds it, and how deep it bites there."""
     count: int
-    unit: Literal["pair", "piece"]
+    unit: GoodUnit
     amount: str
     """Count and unit as a person says them."""
     keys: list[str]
@@ -59,16 +59,16 @@ def hardware_shown(plan: SolvedPlan, good: Good) -> Hardware:
         through=_through(good, unit),
         count=good.count,
         unit=rule.unit,
-        amount=f"{good.count} {rule.unit}{'' if good.count == 1 else 's'}",
+        amount=f"{good.count} {rule.unit}{'' if good.count == 1 or rule.unit == 'ml' else 's'}",
         keys=[key_text(key) for key in good.keys],
     )
 
 
 def _gauge(good: Good, unit: Unit) -> str:
-    """*No. 6 × *, or *3.5 mm × *: how thick a screw is, as it is asked for."""
+    """*No. 6 × *, or *3.5 mm × *: how thick a screw is, as it is asked for; of other things their size."""
     gauge = next((one for one in screw_gauges() if one.diameter == good.gauge), None)
     if gauge is None:
-        return ""
+        return "" if good.gauge is None else f"{show_with_unit(good.gauge, unit)} × "
     return f"No. {gauge.number} × " if unit == "in" else f"{gauge.metric_name} × "
 
 

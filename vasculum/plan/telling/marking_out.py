@@ -8,12 +8,15 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import NamedTuple
 
-from vasculum.core.flow.things import AXES, TOWARDS, Axis
-from vasculum.core.lengths import Mm, Unit, show
+from vasculum.core.flow.things import AXES, Axis
+from vasculum.core.lengths import Mm, show, show_with_unit
 from vasculum.plan.document import Model
 from vasculum.plan.laying.kinds import chosen_kind
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.pieces import STRIPS, Piece, pieces_of
+from vasculum.plan.making.housings import box_of, fixings_of
+from vasculum.plan.making.piece import STRIPS, Piece
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.words import place_name
 
 
 class MarkedLine(Model):
@@ -24,6 +27,8 @@ class MarkedLine(Model):
     middle: str
     begins: str
     ends: str
+    holes: str
+    """Where its fasteners stand along the line, from the same edge as where it begins; empty where it has none."""
 
 
 class BoardMarked(Model):
@@ -58,31 +63,56 @@ def marked_out(plan: SolvedPlan) -> list[BoardMarked]:
     return found
 
 
+def drilled(plan: SolvedPlan) -> list[str]:
+    """How deep dowel holes are, where the drill stops, and how the jig is packed: a line for each place."""
+    found = []
+    for place in plan.laid.places:
+        sizes = {name: _said(plan, place, name) for name in DRILLED}
+        if not sizes["dowel_face_depth"]:
+            continue
+        parts = [
+            f"{sizes[f'dowel_{where}_depth']} deep in {where}s"
+            + (f" with the stop at {sizes[f'drill_stop_{where}']}" if sizes[f"drill_stop_{where}"] else "")
+            for where in ("face", "edge")
+        ]
+        packing = f"; pack the jig {sizes['jig_packing']} off its fence" if sizes["jig_packing"] else ""
+        name = place_name(plan.plan, place)
+        found.append(f"Dowel holes of {name}, {sizes['dowel_diameter']} thick: {', '.join(parts)}{packing}.")
+    return found
+
+
+DRILLED = (
+    "dowel_diameter", "dowel_face_depth", "dowel_edge_depth", "drill_stop_face", "drill_stop_edge", "jig_packing",
+)  # fmt: skip
+
+
+def _said(plan: SolvedPlan, place: str, name: str) -> str:
+    """A size of this place itself; empty where it has none."""
+    one = plan.solved.quantities.get((place, name))
+    return "" if one is None or one.value is None else show_with_unit(one.value, plan.plan.units.length)
+
+
 def _boards(plan: SolvedPlan, space: str) -> Iterator[_Board]:
     for piece in pieces_of(plan):
         if piece.space != space or piece.rule.moves or piece.rule.stock in STRIPS:
             continue
         if piece.stand is None or piece.size is None:
             continue
-        stand = piece.stand
-        reach = dict(zip(AXES, stand.extent(*piece.size), strict=True))
-        for edge in piece.bands:
-            reach[TOWARDS[edge][0]] += piece.banded_by
-        low = dict(zip(AXES, (stand.across, stand.back, stand.up), strict=True))
-        yield _Board(piece, low, {axis: low[axis] + reach[axis] for axis in AXES}, stand.thick)
+        box = box_of(piece)
+        low, high = ({axis: box[axis][end] for axis in AXES} for end in (0, 1))
+        yield _Board(piece, low, high, piece.stand.thick)
 
 
 def _lines(plan: SolvedPlan, board: _Board, others: list[_Board], is_from_back: bool) -> Iterator[BoardMarked]:
     """The lines on one board, those along each of its axes together."""
     slack = plan.plan.length(plan.plan.units.increment)
     met = [one for one in others if one is not board and _ends_on(one, board, slack)]
-    unit = plan.plan.units.length
     for across in AXES:
         of_it = [one for one in met if one.thick == across]
         if not of_it:
             continue
         (along,) = (axis for axis in AXES if axis not in (board.thick, across))
-        lines = [_line(board, one, across, along, is_from_back, unit) for one in of_it]
+        lines = [_line(plan, board, one, across, along, is_from_back) for one in of_it]
         yield BoardMarked(
             piece=board.piece.id,
             board=_named(plan, board.piece),
@@ -93,14 +123,26 @@ def _lines(plan: SolvedPlan, board: _Board, others: list[_Board], is_from_back: 
 
 
 def _line(
-    board: _Board, one: _Board, across: Axis, along: Axis, is_from_back: bool, unit: Unit
+    plan: SolvedPlan, board: _Board, one: _Board, across: Axis, along: Axis, is_from_back: bool
 ) -> tuple[tuple[Mm, Mm], MarkedLine]:
     """A line in words, and by what it is put in order."""
+    unit = plan.plan.units.length
     near, far = _from(board, one, across, is_from_back)
     begins, ends = _from(board, one, along, is_from_back)
     said = [show(size, unit) for size in (near, (near + far) / 2, begins, ends)]
-    line = MarkedLine(member=one.piece.rule.title, near=said[0], middle=said[1], begins=said[2], ends=said[3])
+    holes = " · ".join(show(hole, unit) for hole in _holes(plan, board, one, along, is_from_back))
+    line = MarkedLine(
+        member=_named(plan, one.piece), near=said[0], middle=said[1], begins=said[2], ends=said[3], holes=holes
+    )
     return (near, begins), line
+
+
+def _holes(plan: SolvedPlan, board: _Board, one: _Board, along: Axis, is_from_back: bool) -> list[Mm]:
+    """Where the fasteners of a board stand on another, which they go into or through."""
+    places = fixings_of(plan, one.piece)
+    if is_from_back and along == "back":
+        return sorted(board.high[along] - one.low[along] - place for place in places)
+    return [one.low[along] - board.low[along] + place for place in places]
 
 
 def _ends_on(one: _Board, board: _Board, slack: Mm) -> bool:
@@ -108,7 +150,7 @@ def _ends_on(one: _Board, board: _Board, slack: Mm) -> bool:
     if one.thick == board.thick:
         return False
     at = board.thick
-    touches = one.low[at] <= board.high[at] + slack and one.high[at] >= board.low[at] - slack
+    touches = any(board.low[at] - slack <= end <= board.high[at] + slack for end in (one.low[at], one.high[at]))
     beside = (axis for axis in AXES if axis != at)
     return touches and all(min(one.high[a], board.high[a]) - max(one.low[a], board.low[a]) > slack for a in beside)
 

@@ -13,13 +13,13 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.meeting import Proof
 from vasculum.plan.making.pieces import size_keys
 from vasculum.plan.telling.assembled import Assembled
+from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.hardware import Hardware
 from vasculum.plan.telling.shopping import Shopping
 from vasculum.plan.telling.solution import (
     SECTIONS,
     AskedAt,
     Assumed,
-    FindingShown,
     PartShown,
     QuantityShown,
     SectionName,

@@ -16,7 +16,7 @@ from vasculum.plan.document import Model
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import Good
-from vasculum.plan.making.pieces import STRIPS, Piece
+from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.regions import is_across
 from vasculum.plan.telling.hardware import hardware_shown
 

@@ -33,12 +33,14 @@ from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import goods_of
 from vasculum.plan.making.meeting import Proof
-from vasculum.plan.making.off_the_sheet import off_the_sheet
-from vasculum.plan.making.pieces import Cut, Grain, Piece, have_their_sizes, merged, pieces_of, values_of
+from vasculum.plan.making.piece import Cut, Grain, Piece
+from vasculum.plan.making.pieces import have_their_sizes, merged, pieces_of, values_of
 from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
 from vasculum.plan.telling.cuts import CutShown, in_words
+from vasculum.plan.telling.finding import FindingShown
+from vasculum.plan.telling.found_in_pieces import found_in_pieces
 from vasculum.plan.telling.hardware import Hardware, hardware_shown
-from vasculum.plan.telling.mending import Mend, mends_of
+from vasculum.plan.telling.mending import mends_of
 from vasculum.plan.telling.shopping import Shopping, shopping_of
 from vasculum.plan.telling.stages import Stages, stages_of
 from vasculum.plan.telling.travelling import travels, weight_of_piece
@@ -118,28 +120,6 @@ class PartShown(Model):
     weight: str
     """Of one piece: what a sheet of its size weighs at its density; empty while a size waits, or of no sheet."""
     joinery: list[CutShown]
-
-
-class FindingShown(Model):
-    """What a person should know, in the plan's unit."""
-
-    code: str
-    severity: Severity
-    place: str
-    """Where it was found; the first of several places where the same was found."""
-    places: list[str]
-    """All of them."""
-    place_name: str
-    """What they are called."""
-    message: str
-    fix: str
-    keys: list[str]
-    pieces: list[str]
-    """Of a meeting: the pieces that meet."""
-    group: int = as_usual(0)
-    """Findings of one number are shown as one line, the first of them and how many more there are like it."""
-    mends: list[Mend] = as_usual([])
-    """The fields that decide it: what a person has said first, then the nearest; a note has none."""
 
 
 class TapeCheck(Model):
@@ -418,7 +398,7 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
         *_refusals(plan),
         *_met(plan, proof),
         *_checks(plan),
-        *_off_the_sheet(plan),
+        *found_in_pieces(plan),
         *_built_otherwise(plan),
         *_lost_pins(plan),
     ):
@@ -527,31 +507,6 @@ def _met(plan: SolvedPlan, proof: Proof | None) -> Iterator[FindingShown]:
             fix=one.fix,
             keys=one.keys,
             pieces=one.pieces,
-        )
-
-
-def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
-    """Boards that are longer or wider than the sheet they are of."""
-    unit = plan.plan.units.length
-    for piece, (long, wide), over in off_the_sheet(plan):
-        assert piece.size is not None
-        assert piece.sheet is not None
-        length, width, _ = piece.size
-        numbers = {"length": length, "width": width, "long": long, "wide": wide, "over": over}
-        place = piece.id.partition("/")[0]
-        said = (
-            f"{piece.rule.title} is {{length}} by {{width}}; {plan.plan.library.sheets[piece.sheet].name} is sold as "
-        )
-        yield FindingShown(
-            code="larger-than-its-sheet",
-            severity="attention",
-            place=place,
-            places=[place],
-            place_name=place_name(plan.plan, place),
-            message=filled(said + "{long} by {wide}: {over} too much.", numbers, unit),
-            fix="Take a larger sheet for it, joint it from two, or divide the space.",
-            keys=[key_text(piece.length), key_text(piece.width)],
-            pieces=[piece.id],
         )
 
 

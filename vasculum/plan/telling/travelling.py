@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.weights import weight_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.pieces import Piece
+from vasculum.plan.making.piece import Piece
 from vasculum.plan.telling.words import number_text
 
 

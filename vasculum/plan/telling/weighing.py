@@ -15,8 +15,9 @@ from vasculum.plan.laying.layout import boxes_of, chosen, nearest_choice
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.comparing import volume_of
+from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.hardware import hardware_of
-from vasculum.plan.telling.solution import FindingShown, findings_of
+from vasculum.plan.telling.solution import findings_of
 from vasculum.plan.telling.words import number_text
 
 WEIGHED = ("joint", "bottom", "front", "runner", "through", "case_joint", "case_back", "case_top")

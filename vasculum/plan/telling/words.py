@@ -11,11 +11,12 @@ from vasculum.core.catalogue import the_catalogue
 from vasculum.core.errors import Unwired
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.lengths import Unit, show, show_other, show_with_unit
+from vasculum.core.shopping import show_area
 from vasculum.core.tables import choosables
 from vasculum.core.weights import show_weight
 from vasculum.plan.document import Plan, Reading
 from vasculum.plan.laying.places import PLAN
-from vasculum.plan.making.pieces import Piece
+from vasculum.plan.making.piece import Piece
 
 _ENDINGS = (
     ("_cut", ", cut"), ("_built", ", as it comes out"), ("_here", " at this station"), ("*", ", of all"),
@@ -48,6 +49,7 @@ GIVEN_SIZES = {
     "sheet_thicknesses": "thicknesses of the sheets in hand",
     "brad_lengths": "lengths that brads are sold in",
     "screw_lengths": "lengths that screws are sold in",
+    "dowel_diameters": "diameters that dowels are sold in",
     "pocket_lengths": "lengths of pocket screws, by the thickness drilled",
     "pocket_thicknesses": "thicknesses that pocket screws are told for",
     "width": "width",
@@ -182,6 +184,10 @@ def number_text(value: Any, unit: Unit, measure: MeasureUnit = "mm") -> str:
         return ", ".join(number_text(one, unit, measure) for one in value)
     if measure == "litre":
         return f"{float(value):.1f} litres"
+    if measure == "area":
+        return show_area(value, unit)
+    if measure == "ml":
+        return f"{value} ml"
     if measure == "kg":
         return show_weight(value, unit)
     if measure == "N" and unit == "in":

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
+import { Fragment } from 'react'
 import { answered, client } from '../../api/client'
-import { Num } from '../../lengths/Num'
+import { Fractions, Num } from '../../lengths/Num'
 import { useOpen } from '../../panels/open'
 import { Panel } from '../../panels/Panel'
 import { usePlan } from '../../plan/PlanDesk'
@@ -35,23 +36,37 @@ export function Marking() {
           </thead>
           <tbody>
             {board.lines.map((line) => (
-              <tr key={`${line.member} ${line.near} ${line.begins}`}>
-                <th scope="row">{line.member}</th>
-                <td>
-                  <Num>{line.near}</Num>
-                </td>
-                <td>
-                  <strong>
-                    <Num>{line.middle}</Num>
-                  </strong>
-                </td>
-                <td>
-                  <Num>{`${line.begins} to ${line.ends}`}</Num>
-                </td>
-              </tr>
+              <Fragment key={`${line.member} ${line.near} ${line.begins}`}>
+                <tr>
+                  <th scope="row">{line.member}</th>
+                  <td>
+                    <Num>{line.near}</Num>
+                  </td>
+                  <td>
+                    <strong>
+                      <Num>{line.middle}</Num>
+                    </strong>
+                  </td>
+                  <td>
+                    <Num>{`${line.begins} to ${line.ends}`}</Num>
+                  </td>
+                </tr>
+                {line.holes !== '' && (
+                  <tr>
+                    <td colSpan={4}>
+                      fasteners at <Num>{line.holes}</Num>
+                    </td>
+                  </tr>
+                )}
+              </Fragment>
             ))}
           </tbody>
         </table>
+      ))}
+      {data?.drilled.map((told) => (
+        <p key={told} className="lead-in">
+          <Fractions>{told}</Fractions>
+        </p>
       ))}
     </Panel>
   )

@@ -14,6 +14,7 @@ import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { Case } from './Case'
 import { useChosenTitle } from './chosen'
+import { Dividers } from './Dividers'
 import { Materials } from './Materials'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Stock } from './Stock'
@@ -79,6 +80,7 @@ export function MakeStage() {
       <FamilyPanel id="bottom" family="bottom" figures={size('bottom_thickness')} />
       <Stock />
       <Case />
+      <Dividers />
       <Panel id="weight" says={size('carried_weight', 'carried in ')}>
         <ChoiceFields group="Weight" />
       </Panel>

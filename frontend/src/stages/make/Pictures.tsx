@@ -252,6 +252,60 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="metal" d="M48 42H78V50H48z" />
     </>
   ),
+  'divider_joint.butted': (
+    <>
+      <path className="wood" d="M20 8H140V22H20zM20 68H140V82H20z" />
+      <path className="wood wood--end" d="M72 22H88V68H72z" />
+    </>
+  ),
+  'divider_joint.housed': (
+    <>
+      <path className="wood" d="M20 8H140V22H88V15H72V22H20zM20 82H140V68H88V75H72V68H20z" />
+      <path className="wood wood--end" d="M72 15H88V75H72z" />
+    </>
+  ),
+  'divider_held.screws': (
+    <>
+      <path className="wood" d="M20 52H140V66H20z" />
+      <path className="wood wood--end" d="M72 6H88V52H72z" />
+      <path className="metal" d="M74 66H86V70H74zM78 28H82V66H78z" />
+    </>
+  ),
+  'divider_held.pocket': (
+    <>
+      <path className="wood" d="M20 52H140V66H20z" />
+      <path className="wood wood--end" d="M72 6H88V52H72z" />
+      <path className="metal" d="M86 26L90 28L80 60L77 59z" />
+    </>
+  ),
+  'divider_held.dowels': (
+    <>
+      <path className="wood" d="M20 56H140V74H20z" />
+      <path className="wood wood--end" d="M70 6H90V56H70z" />
+      <path className="metal" d="M76 38H84V68H76z" />
+    </>
+  ),
+  'divider_held.angles': (
+    <>
+      <path className="wood" d="M30 6H46V84H30z" />
+      <path className="wood wood--end" d="M46 30H140V44H46z" />
+      <path className="metal" d="M46 44H68V48H50V66H46z" />
+    </>
+  ),
+  'divider_held.cleats': (
+    <>
+      <path className="wood" d="M30 6H46V84H30z" />
+      <path className="wood wood--end" d="M48 30H140V44H48z" />
+      <path className="wood" d="M46 44H62V70H46z" />
+    </>
+  ),
+  'divider_held.glue': (
+    <>
+      <path className="wood" d="M20 52H140V66H20z" />
+      <path className="wood wood--end" d="M72 6H88V50H72z" />
+      <path className="measured" d="M70 51H90" />
+    </>
+  ),
   'case_top.panel': <path className="wood wood--end" d="M30 20H130V70H30z" />,
   'case_top.oversailing': (
     <>

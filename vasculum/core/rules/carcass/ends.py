@@ -38,3 +38,5 @@ MET = (
     *(Met(per, boards, "right", "hole_line_high", holes, "case_side_thickness") for per, boards, holes in ACROSS),
     *(Met(OVERSAILING, ("case_top",), end, "top_hole_line", "top_hole_places", "case_side_thickness") for end in ENDS),
 )
+DATUMS: tuple[tuple[Datum, str], ...] = (("front", ""), ("back", "_from_back"))
+"""From which edge holes are told, and how their names end then."""

@@ -5,13 +5,11 @@ from __future__ import annotations
 from itertools import product
 
 from vasculum.core.catalogue import cut, good, rule
-from vasculum.core.flow import Datum
 from vasculum.core.lengths import Mm
-from vasculum.core.passing import pieces
-from vasculum.core.reasons import how_many, snap_nearest
+from vasculum.core.reasons import how_many
 from vasculum.core.rules.carcass.datums import measured_from_back
-from vasculum.core.rules.carcass.ends import MET
-from vasculum.core.rules.fastening.sold import screw_for
+from vasculum.core.rules.carcass.ends import DATUMS, MET
+from vasculum.core.rules.fastening.sold import places_along, screw_for
 
 
 @rule(source="common practice", label="screw holes of the case, from the front", per="case_screwed")
@@ -20,11 +18,7 @@ def hole_places(case_side_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch: 
 
     From the front edge, to the increment; one hole in the middle of a board that is too narrow for two.
     """
-    between = case_side_depth_cut - 2 * case_hole_margin
-    if between <= 0:
-        return (case_side_depth_cut / 2,)
-    count = pieces(between, case_hole_pitch)
-    return tuple(snap_nearest(case_hole_margin + between * number / count, increment) for number in range(count + 1))
+    return places_along(case_side_depth_cut, case_hole_margin, case_hole_pitch, increment)
 
 
 @rule(source="common practice", label="number of screws in the case", per="case_screwed", unit="count")
@@ -69,8 +63,6 @@ def upper_hole_places_from_back(upper_hole_places: tuple[Mm, ...], case_panel_de
     return measured_from_back(upper_hole_places, case_panel_depth_cut)
 
 
-DATUMS: tuple[tuple[Datum, str], ...] = (("front", ""), ("back", "_from_back"))
-"""From which edge the holes are told."""
 for met, (datum, told) in product(MET, DATUMS):
     cut(
         "holes",

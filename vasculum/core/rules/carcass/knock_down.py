@@ -2,14 +2,19 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, good, rule
+from itertools import pairwise, product
+
+from vasculum.core.catalogue import alternative, cut, good, rule
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import how_many
+from vasculum.core.rules.carcass.datums import measured_from_back
+from vasculum.core.rules.carcass.ends import DATUMS, MET
 
 alternative(
     "case_joint.knock_down",
     title="Comes apart",
     about="Dowels locate, screws hold, no glue; travels flat.",
-    shares=("case_screwed",),
+    shares=("case_screwed", "dowelled"),
     order=3,
 )
 
@@ -20,10 +25,68 @@ def case_housed() -> Mm:
     return Mm(0)
 
 
+@rule(source="geometry", per="case_joint.knock_down")
+def dowelled_host(case_housing_thickness: Mm) -> Mm:
+    """Dowels of the case go into the faces of the boards that run through; the thinner counts."""
+    return case_housing_thickness
+
+
+@rule(source="geometry", per="case_joint.knock_down")
+def dowelled_edge(case_screwed_edge: Mm) -> Mm:
+    """They go into the ends of the boards between them."""
+    return case_screwed_edge
+
+
+@rule(source="common practice", per="case_joint.knock_down")
+def dowel_places(case_side_depth_cut: Mm, hole_places: tuple[Mm, ...], dowel_margin: Mm) -> tuple[Mm, ...]:
+    """A dowel stands near each edge, and one midway between each two screws, clear of both; from the front edge."""
+    between = ((one + next_one) / 2 for one, next_one in pairwise(hole_places))
+    return (dowel_margin, *between, case_side_depth_cut - dowel_margin)
+
+
+@rule(source="geometry", label="dowels along each joint, from the back", per="case_joint.knock_down")
+def dowel_places_from_back(dowel_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
+    """The same dowels, from the back edge of the board that runs through."""
+    return measured_from_back(dowel_places, case_panel_depth_cut)
+
+
+@rule(
+    source="common practice",
+    label="dowels along each upper joint",
+    per="case_joint.knock_down",
+    unit="count",
+)
+def upper_dowels(dowel_places: tuple[Mm, ...]) -> Mm:
+    """Above there are as many as below."""
+    return Mm(how_many(*dowel_places))
+
+
 @rule(source="common practice", label="number of dowels in the case", per="case_joint.knock_down", unit="count")
-def case_dowel_count(case_boards: Mm) -> Mm:
-    """Two dowels locate each of the joints, and there are as many joints as boards."""
-    return 2 * case_boards
+def case_dowel_count(dowel_places: tuple[Mm, ...], upper_dowels: Mm) -> Mm:
+    """Dowels locate both joints of the bottom, and both of what lies above."""
+    return 2 * (how_many(*dowel_places) + upper_dowels)
 
 
-good("dowel", per="case_joint.knock_down", title="Dowel for the case", count="case_dowel_count")
+good(
+    "dowel",
+    per="case_joint.knock_down",
+    title="Dowel for the case",
+    count="case_dowel_count",
+    size="dowel_length",
+    gauge="dowel_diameter",
+)
+WHOLE = {"upper_hole_places": ("whole_top",)}
+"""Above, dowels go into whole tops."""
+DOWELS = {"hole_places": "dowel_places", "upper_hole_places": "dowel_places", "top_hole_places": "top_dowel_places"}
+"""Where dowels stand on the lines on which screws stand; a stretcher has room for its screws alone."""
+for met, (datum, told) in product((one for one in MET if one.holes in DOWELS), DATUMS):
+    cut(
+        "holes",
+        per=(*met.per, *WHOLE.get(met.holes, ()), "case_joint.knock_down", f"marking_datum.{datum}"),
+        into=met.boards,
+        title="Dowel holes",
+        datums=met.end,
+        at=met.line,
+        holes=DOWELS[met.holes] + told,
+        holes_from=datum,
+    )

@@ -84,6 +84,12 @@ def upper_hole_places(
     return (*stretcher_hole_places, *(back + place for place in stretcher_hole_places))
 
 
+@rule(source="common practice", per=("case_joint.knock_down", "case_top.stretchers"))
+def upper_dowels() -> Mm:
+    """A stretcher is narrow: its screws locate it."""
+    return Mm(0)
+
+
 @rule(source="geometry", label="screw holes of a stretcher, from its back edge", per="case_top.stretchers")
 def stretcher_hole_places_from_back(stretcher_hole_places: tuple[Mm, ...], stretcher_width_cut: Mm) -> tuple[Mm, ...]:
     """Across a stretcher, from its back edge."""

@@ -76,3 +76,15 @@ def top_hole_places(hole_places: tuple[Mm, ...], case_forward: Mm) -> tuple[Mm, 
 def top_hole_places_from_back(top_hole_places: tuple[Mm, ...], case_top_depth_cut: Mm) -> tuple[Mm, ...]:
     """From the back edge, where the top agrees with the boards below it."""
     return measured_from_back(top_hole_places, case_top_depth_cut)
+
+
+@rule(source="geometry", label="dowels in a top over the fronts, from its front", per=(*ON, "case_joint.knock_down"))
+def top_dowel_places(dowel_places: tuple[Mm, ...], case_forward: Mm) -> tuple[Mm, ...]:
+    """On the top the dowels stand behind what it runs over, where the sides have theirs."""
+    return tuple(case_forward + place for place in dowel_places)
+
+
+@rule(source="geometry", label="dowels in a top over the fronts, from the back", per=(*ON, "case_joint.knock_down"))
+def top_dowel_places_from_back(top_dowel_places: tuple[Mm, ...], case_top_depth_cut: Mm) -> tuple[Mm, ...]:
+    """From the back edge, where the top agrees with the boards below it."""
+    return measured_from_back(top_dowel_places, case_top_depth_cut)

@@ -4,18 +4,19 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import count_along, pocket_length, screw_for, shortest
+from vasculum.core.reasons import how_many
+from vasculum.core.rules.fastening.sold import pocket_length, screw_for, shortest
 
 
 @rule(
     source="common practice",
-    label="pocket screws of the dividers",
-    per=("divided.board", "divider_held.pocket"),
+    label="number of fasteners at the ends of the dividers",
+    per="divided.board",
     unit="count",
 )
-def divider_pockets(each_weight: tuple[Mm, ...], divider_depth_cut: Mm, pocket_margin: Mm, pocket_pitch: Mm) -> Mm:
-    """Each divider takes pocket screws along both of its ends, two at least."""
-    return Mm(2 * (len(each_weight) - 1) * count_along(divider_depth_cut, pocket_margin, pocket_pitch, 2))
+def divider_fastener_count(each_weight: tuple[Mm, ...], divider_fixings: tuple[Mm, ...]) -> Mm:
+    """Each divider is held alike at both of its ends."""
+    return Mm(2 * (len(each_weight) - 1) * how_many(*divider_fixings))
 
 
 @rule(
@@ -34,31 +35,21 @@ good(
     "pocket_screw",
     per=("divided.board", "divider_held.pocket"),
     title="Pocket screw for dividers",
-    count="divider_pockets",
+    count="divider_fastener_count",
     size="divider_pocket_length",
     through=("divider_thickness",),
     holds="next_board",
 )
 
 
-@rule(
-    source="common practice", label="screws of the dividers", per=("divided.board", "divider_held.screws"), unit="count"
-)
-def divider_screws(
-    each_weight: tuple[Mm, ...], divider_depth_cut: Mm, joint_screw_margin: Mm, joint_screw_pitch: Mm
-) -> Mm:
-    """Each divider is held by screws along both of its ends, two at least."""
-    return Mm(2 * (len(each_weight) - 1) * count_along(divider_depth_cut, joint_screw_margin, joint_screw_pitch, 2))
-
-
 @rule(source="from memory", label="length of screws of the dividers", per=("divided.board", "divider_held.screws"))
-def divider_screw_length(divider_thickness: Mm, edge_bite: Mm, screw_lengths: tuple[Mm, ...]) -> Mm:
-    """A screw reaches through a board as thick as the divider, and bites into its end; the shortest that is sold.
+def divider_screw_length(divider_passed: Mm, edge_bite: Mm, screw_lengths: tuple[Mm, ...]) -> Mm:
+    """A screw reaches through what the divider ends at, and bites into its end; the shortest that is sold.
 
     Raises:
         CannotDerive: ``no-fastener-so-long``.
     """
-    return shortest(screw_lengths, divider_thickness + edge_bite, "screw")
+    return shortest(screw_lengths, divider_passed + edge_bite, "screw")
 
 
 @rule(
@@ -73,8 +64,9 @@ good(
     "screw",
     per=("divided.board", "divider_held.screws"),
     title="Screw for dividers",
-    count="divider_screws",
+    count="divider_fastener_count",
     size="divider_screw_length",
+    through=("divider_passed",),
     holds="divider_ends",
     gauge="divider_screw_diameter",
 )

@@ -1,11 +1,11 @@
-"""How many fasteners stand along a joint, and which of the lengths that are sold is taken. Exact mm."""
+"""How many fasteners stand along a joint, where, and which of the lengths that are sold is taken. Exact mm."""
 
 from __future__ import annotations
 
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
-from vasculum.core.reasons import largest, longest_not_over, shortest_not_under, smallest
+from vasculum.core.reasons import largest, longest_not_over, shortest_not_under, smallest, snap_nearest
 
 
 def count_along(run: Mm, margin: Mm, pitch: Mm, least: int = 1) -> int:
@@ -13,6 +13,34 @@ def count_along(run: Mm, margin: Mm, pitch: Mm, least: int = 1) -> int:
     between = run - 2 * margin
     wanted = 1 if between <= 0 else pieces(between, pitch) + 1
     return wanted if wanted > least else least
+
+
+def places_along(run: Mm, margin: Mm, pitch: Mm, increment: Mm, least: int = 1) -> tuple[Mm, ...]:
+    """Where they stand: a margin from both ends, the rest divided evenly, each to the increment.
+
+    One stands in the middle of what is too short for two; two on quarters where two are the least.
+    """
+    count, between = count_along(run, margin, pitch, least), run - 2 * margin
+    if count == 1:
+        return (run / 2,)
+    first, over = (margin, between) if between > 0 else (run / 4, run / 2)
+    return tuple(snap_nearest(first + over * number / (count - 1), increment) for number in range(count))
+
+
+def shifted(places: tuple[Mm, ...], by: Mm) -> tuple[Mm, ...]:
+    """All of them further from the edge that they are told from."""
+    return tuple(place + by for place in places)
+
+
+def cover_in(thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
+    """What has to stay before a screw's point; in thin stock less, so that it still bites."""
+    return least_thin_cover if thickness <= thin_stock else least_screw_cover
+
+
+def longest_inside(lengths: tuple[Mm, ...], room: Mm) -> Mm:
+    """The longest that is sold and ends inside what holds it; the shortest there is where none does."""
+    found = longest_not_over(room, lengths)
+    return smallest(*lengths) if found is None else found
 
 
 def shortest(lengths: tuple[Mm, ...], least: Mm, what: str) -> Mm:

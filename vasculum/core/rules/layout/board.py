@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", label="divider length, cut", per="has_board")
@@ -20,6 +19,6 @@ def board_depth_cut(outer_divider_depth_cut: Mm) -> Mm:
 
 
 @rule(source="geometry", label="divider begins behind the front", per="has_board")
-def board_begins() -> Mm:
-    """It begins where what it divides begins."""
-    return NOTHING
+def board_begins(outer_divider_begins: Mm) -> Mm:
+    """It begins where its split lets dividers begin."""
+    return outer_divider_begins

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from vasculum.core.catalogue import rule
-from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import largest, snap_down, taken
+from vasculum.core.reasons import largest, smallest, taken
+from vasculum.core.rules.layout.dividing import left_of
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
@@ -14,35 +14,33 @@ def most(each: tuple[Mm | None, ...]) -> Mm:
     return largest(NOTHING, *taken(each))
 
 
-def cut_round(planned: Mm, whole: Mm, taken_of_it: Mm, increment: Mm) -> Mm:
-    """A size as planned, or what things in the way leave of the whole, down to the increment.
+def begun(planned: Mm, taken_there: Mm) -> Mm:
+    """Where a divider begins: as its split lets it, or past what takes something there."""
+    return taken_there if taken_there > 0 else planned
+
+
+def reached(begins: Mm, planned_end: Mm, whole: Mm, taken_there: Mm, increment: Mm) -> Mm:
+    """How long a divider is that begins somewhere and ends as planned, or before what takes something there.
+
+    Down to the increment.
 
     Raises:
         CannotDerive: ``nothing-left-of-divider``.
     """
-    if taken_of_it == 0:
-        return planned
-    left = snap_down(whole - taken_of_it, increment)
-    if left <= 0:
-        raise CannotDerive(
-            "nothing-left-of-divider",
-            "What stands in the way takes {taken} of a divider of {whole}.",
-            "Divide the space past what is in the way.",
-            taken=taken_of_it,
-            whole=whole,
-        )
-    return left
+    ends = smallest(planned_end, whole - taken_there) if taken_there > 0 else planned_end
+    return left_of(whole, begins + whole - ends, increment)
 
 
 @rule(source="geometry", per=("has_board", "board_before.column", "board_obstructed"))
-def board_begins(each_board_takes_below: tuple[Mm | None, ...]) -> Mm:
+def board_begins(outer_divider_begins: Mm, each_board_takes_below: tuple[Mm | None, ...]) -> Mm:
     """An upright divider stands over what is on the floor under it."""
-    return most(each_board_takes_below)
+    return begun(outer_divider_begins, most(each_board_takes_below))
 
 
 @rule(source="geometry", per=("has_board", "board_before.column", "board_obstructed"))
 def board_length_cut(
-    outer_divider_length_cut: Mm,
+    outer_divider_begins: Mm,
+    outer_divider_length: Mm,
     outer_cell_height: Mm,
     board_begins: Mm,
     each_board_takes_above: tuple[Mm | None, ...],
@@ -53,17 +51,22 @@ def board_length_cut(
     Raises:
         CannotDerive: ``nothing-left-of-divider``.
     """
-    lost = board_begins + most(each_board_takes_above)
-    return cut_round(outer_divider_length_cut, outer_cell_height, lost, increment)
+    planned, lost = outer_divider_begins + outer_divider_length, most(each_board_takes_above)
+    return reached(board_begins, planned, outer_cell_height, lost, increment)
 
 
 @rule(source="geometry", per=("has_board", "board_obstructed"))
 def board_depth_cut(
-    outer_divider_depth_cut: Mm, outer_cell_depth: Mm, each_board_takes_behind: tuple[Mm | None, ...], increment: Mm
+    outer_divider_depth_cut: Mm,
+    outer_cell_depth: Mm,
+    outer_divider_set_back: Mm,
+    each_board_takes_behind: tuple[Mm | None, ...],
+    increment: Mm,
 ) -> Mm:
     """A divider ends before what stands behind it, down to the shop's increment.
 
     Raises:
         CannotDerive: ``nothing-left-of-divider``.
     """
-    return cut_round(outer_divider_depth_cut, outer_cell_depth, most(each_board_takes_behind), increment)
+    lost = outer_divider_set_back + most(each_board_takes_behind)
+    return smallest(outer_divider_depth_cut, left_of(outer_cell_depth, lost, increment))

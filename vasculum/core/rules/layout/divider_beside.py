@@ -5,7 +5,6 @@ from __future__ import annotations
 from vasculum.core.catalogue import piece
 from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @piece(
@@ -17,8 +16,17 @@ from vasculum.core.rules.obstructions.free import NOTHING
     thickness="outer_divider_thickness",
     stock="divider_sheet",
     bands=Edges("case_band", ("front",), width="board_depth_core"),
+    let_in="outer_divider_housed",
+    fixed_at="outer_divider_fixings",
     order=8,
 )
-def divider(cell_from_left: Mm, outer_divider_thickness: Mm, cell_from_floor: Mm, board_begins: Mm) -> Stand:
+def divider(
+    cell_from_left: Mm,
+    outer_divider_thickness: Mm,
+    outer_divider_set_back: Mm,
+    cell_from_floor: Mm,
+    board_begins: Mm,
+) -> Stand:
     """An upright divider stands on the left of its column."""
-    return Stand(cell_from_left - outer_divider_thickness, NOTHING, cell_from_floor + board_begins, "up", "back", 1)
+    across, up = cell_from_left - outer_divider_thickness, cell_from_floor + board_begins
+    return Stand(across, outer_divider_set_back, up, "up", "back", 1)

@@ -5,7 +5,6 @@ from __future__ import annotations
 from vasculum.core.catalogue import piece
 from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @piece(
@@ -17,8 +16,13 @@ from vasculum.core.rules.obstructions.free import NOTHING
     thickness="outer_divider_thickness",
     stock="divider_sheet",
     bands=Edges("case_band", ("front",), width="board_depth_core"),
+    let_in="outer_divider_housed",
+    fixed_at="outer_divider_fixings",
     order=8,
 )
-def divider(cell_from_left: Mm, board_begins: Mm, cell_from_floor: Mm, cell_height: Mm) -> Stand:
+def divider(
+    cell_from_left: Mm, board_begins: Mm, outer_divider_set_back: Mm, cell_from_floor: Mm, cell_height: Mm
+) -> Stand:
     """A lying divider stands over its row."""
-    return Stand(cell_from_left + board_begins, NOTHING, cell_from_floor + cell_height, "across", "back", 1)
+    across, up = cell_from_left + board_begins, cell_from_floor + cell_height
+    return Stand(across, outer_divider_set_back, up, "across", "back", 1)

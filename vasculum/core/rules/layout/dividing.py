@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_down, total
+from vasculum.core.reasons import largest, snap_down, total
 
 
 @rule(source="common practice", label="between two neighbours", per="divided.board")
@@ -52,12 +52,58 @@ def unit_size(split_clear: Mm, between: Mm, each_fixed_part: tuple[Mm, ...], eac
 
 
 @rule(source="common practice", label="depth of all dividers, cut", per="divided.board")
-def divider_depth_cut(cell_depth: Mm, increment: Mm) -> Mm:
-    """A divider is as deep as the cell, down to the shop's increment."""
-    return snap_down(cell_depth, increment)
+def divider_depth_cut(cell_depth: Mm, divider_set_back: Mm, divider_short_behind: Mm, increment: Mm) -> Mm:
+    """A divider is as deep as the cell, less what it stands back at the front and ends short at the back.
+
+    Down to the shop's increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-of-divider``.
+    """
+    return left_of(cell_depth, divider_set_back + divider_short_behind, increment)
 
 
-@rule(source="common practice", label="length of all dividers, cut", per="upright.board")
-def divider_length_cut(cell_height: Mm, increment: Mm) -> Mm:
-    """An upright divider is as long as the cell is high, down to the shop's increment."""
-    return snap_down(cell_height, increment)
+def left_of(whole: Mm, lost: Mm, increment: Mm) -> Mm:
+    """What is left of a size, down to the increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-of-divider``.
+    """
+    left = snap_down(whole - lost, increment)
+    if left <= 0:
+        raise CannotDerive(
+            "nothing-left-of-divider",
+            "What stands in the way, and what it stands back, take {taken} of a divider of {whole}.",
+            "Divide the space past what is in the way, or let the divider stand back less.",
+            taken=lost,
+            whole=whole,
+        )
+    return left
+
+
+@rule(source="geometry", label="divider begins in its cell", per="upright.board")
+def divider_begins(divider_housed: Mm) -> Mm:
+    """An upright divider stands on what is below it, or in it by what it is housed; less than nothing then."""
+    return -divider_housed
+
+
+@rule(source="common practice", label="length of all dividers", per="upright.board")
+def divider_length(cell_height: Mm, divider_housed: Mm, divider_play: Mm) -> Mm:
+    """An upright divider is as long as the cell is high and what is housed at both ends, less play at both."""
+    return cell_height + 2 * divider_housed - 2 * divider_play
+
+
+@rule(source="common practice", label="length of all dividers, cut", per="divided.board")
+def divider_length_cut(divider_length: Mm, increment: Mm) -> Mm:
+    """Dividers are cut down to the shop's increment.
+
+    Raises:
+        CannotDerive: ``nothing-left-of-divider``.
+    """
+    return left_of(divider_length, Mm(0), increment)
+
+
+@rule(source="geometry", label="thickest board that screws of a divider go through", per="divided.board")
+def divider_passed(low_end_host: Mm, high_end_host: Mm, divider_housed: Mm) -> Mm:
+    """Screws go through what a divider ends at, less what it is let in; the thicker of both ends counts."""
+    return largest(low_end_host, high_end_host) - divider_housed

@@ -13,21 +13,25 @@ def _block(packing: Mm, lip: Mm, board_lost: Mm) -> Mm:
 
 
 @rule(source="common practice", label="block at the left end of the divider", per=("board_before.row", "left.edge"))
-def rail_packing_left(board_begins: Mm, packing_blank_left: Mm = NOTHING, lip_left: Mm = NOTHING) -> Mm:
+def rail_packing_left(
+    board_begins: Mm, outer_divider_begins: Mm, packing_blank_left: Mm = NOTHING, lip_left: Mm = NOTHING
+) -> Mm:
     """Behind the left lip a lying divider is packed as its runners are; not where it is cut round something there."""
-    return _block(packing_blank_left, lip_left, board_begins)
+    return _block(packing_blank_left, lip_left, board_begins - outer_divider_begins)
 
 
 @rule(source="common practice", label="block at the right end of the divider", per=("board_before.row", "right.edge"))
 def rail_packing_right(
     board_begins: Mm,
     board_length_cut: Mm,
+    outer_divider_begins: Mm,
     outer_divider_length_cut: Mm,
     packing_blank_right: Mm = NOTHING,
     lip_right: Mm = NOTHING,
 ) -> Mm:
     """Behind the right lip a lying divider is packed as its runners are; not where it is cut round something there."""
-    return _block(packing_blank_right, lip_right, outer_divider_length_cut - board_begins - board_length_cut)
+    planned = outer_divider_begins + outer_divider_length_cut
+    return _block(packing_blank_right, lip_right, planned - board_begins - board_length_cut)
 
 
 @piece(

@@ -1,0 +1,266 @@
+"""Dividers and how they are joined: housed, on dowels, angles or cleats, set back, with play. Worked by hand."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+import pytest
+
+from tests.helpers import changed, codes, drawer_of, measured, mm, solved, space_of, split, step, value, with_choices
+from vasculum.plan.document import Plan
+from vasculum.plan.document.starting import new_plan
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.regions import regions
+from vasculum.plan.telling.cuts import in_words
+from vasculum.plan.telling.hardware import hardware_of
+from vasculum.plan.telling.marking_out import marked_out
+from vasculum.solid.proof import prove
+
+
+def case(width: str = "29", height: str = "19", depth: str = "18", **choices: str) -> Plan:
+    """A new case of an outside, boards of 3/4, dividers of 1/2."""
+    plan = new_plan("Case", "frameless", "in", "60 in", "60 in", "40 in", "cabinet", "of_outside")
+    sizes = {"width": width, "height": height, "depth": depth}
+    steps = [step(f"/spaces/{space_of(plan)}/choices/wanted_outside_{of}", f"{size} in") for of, size in sizes.items()]
+    return with_choices(changed(plan, *steps), **choices)
+
+
+def grid(plan: Plan, *parts: str) -> Plan:
+    """Two rows with a board between them, each of two columns of what is said: open bays unless said."""
+    plan, rows = split(plan, drawer_of(plan), "rows", {"name": "upper"}, {"name": "lower"}, divider="board")
+    for row in rows:
+        plan, cells = split(plan, row, "columns", {"name": f"{row} left"}, {"name": f"{row} right"})
+        for cell, holds in zip(cells, parts or ("open", "open"), strict=True):
+            plan = changed(plan, step(f"/places/{cell}/holds", holds, "replace"))
+    return plan
+
+
+def dividers(plan: SolvedPlan) -> list[Piece]:
+    return [one for one in pieces_of(plan) if one.rule.title == "Divider"]
+
+
+def cut_for_dividers(plan: SolvedPlan) -> dict[str, list[str]]:
+    """By the title of the board: the dados that dividers ask of it."""
+    return {
+        one.rule.title: [in_words(plan, one, cut) for cut in one.cuts if cut.rule.title == "Dado for divider"]
+        for one in pieces_of(plan)
+        if any(cut.stood for cut in one.cuts)
+    }
+
+
+def bought(plan: Plan) -> dict[str, tuple[str, str]]:
+    return {one.what: (one.amount, one.through) for one in hardware_of(solved(plan))}
+
+
+# ---- housed ---------------------------------------------------------------------------------------------------------
+
+
+def test_a_housed_divider_goes_a_third_into_the_thinner_board_at_each_end() -> None:
+    """Uprights stand between the rail (1/2) and the case (3/4): a third of 1/2, down to 1/64, is 5/32."""
+    done = solved(grid(case(divider_joint="housed")))
+    upper, rail, lower = dividers(done)
+    assert [one.size and one.size[0] for one in (upper, lower)] == [mm("8 13/16")] * 2  # 8 1/2 + 2 x 5/32
+    assert rail.size is not None
+    assert rail.size[0] == mm("27 15/16")  # 27 1/2 + 2 x 15/64, down to 1/16
+    assert prove(done).meetings == ()
+    dados = cut_for_dividers(done)
+    assert dados["Case bottom"] == [
+        "Dado for divider: 13 1/2 in from the left end, 1/2 in wide, 5/32 in deep, inside face; 4 passes of a blade of 1/8 in"
+    ]
+    assert [said.split(", ")[3].partition(";")[0] for said in dados["Divider"]] == ["inside face", "outside face"]
+    assert {"Case top", "Case side, left", "Case side, right"} < set(dados)
+
+
+def test_the_proof_finds_a_divider_longer_than_its_dados() -> None:
+    """The dados come from where it stands, their depth does not: cut longer, it meets the boards it ends at."""
+    plan = grid(case(divider_joint="housed"))
+    longer = changed(plan, step(f"/as_built/{plan.spaces[space_of(plan)].holds}~1divider_length_cut", "28 1/4 in"))
+    assert "meets" in {one.how for one in prove(solved(longer)).meetings}
+
+
+def test_dados_stop_where_the_divider_stands_back() -> None:
+    done = solved(grid(case(divider_joint="housed", divider_set_back="1/2 in", divider_short_behind="2 in")))
+    assert all(one.size and one.size[1] == mm("15 1/4") for one in dividers(done))  # 17 3/4 - 1/2 - 2
+    assert all(one.stand and one.stand.back == mm("1/2") for one in dividers(done))
+    assert all("from 1/2 in to 15 3/4 in from the front edge" in said for said in cut_for_dividers(done)["Case top"])
+    assert prove(done).meetings == ()
+
+
+def test_a_dado_that_runs_out_goes_through_the_band() -> None:
+    """Banded first, then cut: else the divider would meet the band."""
+    plan = grid(case(divider_joint="housed"))
+    number = plan.next_id
+    plan = changed(
+        plan,
+        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": "1/16 in"}),
+        step("/next_id", number + 1, "replace"),
+        step("/choices/case_band", f"band-{number}"),
+    )
+    done = solved(plan)
+    assert all(one.bands for one in dividers(done))
+    assert prove(done).meetings == ()
+    bottom = next(one for one in pieces_of(done) if one.rule.title == "Case bottom")
+    (dado,) = (cut for cut in bottom.cuts if cut.stood)
+    ((_, across, _),) = regions(done, bottom, dado)
+    assert bottom.size is not None
+    assert across == (0, bottom.size[1])
+
+
+@pytest.mark.parametrize("carcass", ["existing", "new"])
+def test_nothing_is_housed_in_what_exists(carcass: str) -> None:
+    plan = new_plan("Case", "frameless", "in", "30 in", "20 in", "20 in", "cabinet", carcass)
+    plan = grid(with_choices(plan, divider_joint="housed"))
+    is_said = "nothing-to-be-let-into" in codes(plan)
+    assert is_said == (carcass == "existing")
+    assert any(cut.stood for one in pieces_of(solved(plan)) for cut in one.cuts) == (carcass == "new")
+
+
+def test_an_upright_beside_a_row_without_a_board_ends_at_nothing() -> None:
+    plan, rows = split(case(), drawer_of(case()), "rows", {"name": "upper"}, {"name": "lower"})
+    plan, _ = split(plan, rows[1], "columns", {"name": "left"}, {"name": "right"})
+    assert "divider-ends-at-nothing" in codes(plan)
+    closed = changed(plan, step(f"/places/{plan.spaces[space_of(plan)].holds}/divider", "board"))
+    assert "divider-ends-at-nothing" not in codes(closed)
+
+
+# ---- the box under raked seats --------------------------------------------------------------------------------------
+
+
+def raked_box(**choices: str) -> Plan:
+    """Outside 41 x 35 x 13: a top of 3/4 over faces of 3/4, a bottom of 1/2, the back between top and bottom."""
+    plan = new_plan("Box", "frameless", "in", "44 in", "30 in", "38 in", "vehicle", "of_outside")
+    sizes = {"width": "41 in", "height": "13 in", "depth": "35 in"}
+    plan = changed(plan, *(step(f"/spaces/{space_of(plan)}/choices/wanted_outside_{of}", s) for of, s in sizes.items()))
+    plan = measured(plan, front_sheet="3/4 in", side_sheet="1/2 in", bottom_sheet="1/2 in")
+    front, side = plan.choices["front_sheet"], plan.choices["side_sheet"]
+    plan = with_choices(
+        plan, through="top", case_top="oversailing", case_back="between", case_back_sheet=front, case_side_sheet=front,
+        case_top_sheet=front, case_bottom_sheet=side, divider_sheet=front, front="overlay", gap="1/8 in",
+        reveal="0 in", reveal_below="1/8 in", marking_datum="back", divider_joint="housed", **choices,
+    )  # fmt: skip
+    return split(plan, drawer_of(plan), "columns", {"name": "Left"}, {"name": "Right"})[0]
+
+
+def test_the_upright_of_the_raked_box_is_housed_and_screwed() -> None:
+    """Published for butted boards: uprights 11 3/4 x 33 1/2, bottom 34 1/4; housed, 5/32 longer at each end."""
+    done = solved(raked_box())
+    (upright,) = dividers(done)
+    sizes = {one.rule.title: one.size for one in pieces_of(done)}
+    assert sizes["Case side, left"] == (mm("11 3/4"), mm("33 1/2"), mm("3/4"))
+    assert sizes["Case bottom"] == (mm("41"), mm("34 1/4"), mm("1/2"))
+    assert upright.size == (mm("12 1/16"), mm("33 1/2"), mm("3/4"))
+    assert prove(done).meetings == ()
+    screws = bought(raked_box())["Screw for dividers, No. 8 × 1 1/2 in"]
+    assert screws == ("14 pieces", "through board 19/32 in into the ends of the dividers, bites 29/32 in")
+    lines = {
+        (b.board.rpartition(" ")[0], b.measured, line.near, line.middle, line.holes)
+        for b in marked_out(done)
+        for line in b.lines
+        if line.member.startswith("Divider")
+    }
+    at = {
+        board: (near, middle, holes)
+        for board, measured_from, near, middle, holes in lines
+        if measured_from == "from the left end"
+    }
+    assert at["Case top"] == at["Case bottom"]  # from the back edge the same figures hold on both
+    near, middle, holes = at["Case top"]
+    assert (near, middle) == ("20 1/8", "20 1/2")  # the middle of 41
+    assert holes.split(" · ")[0] == "1 3/4"  # 3/4 of back and 1 from the end of the upright
+
+
+# ---- play, dowels, angles, cleats -----------------------------------------------------------------------------------
+
+
+def test_play_comes_off_both_ends() -> None:
+    done = solved(grid(case(divider_play="1/16 in")))
+    upper, rail, _ = dividers(done)
+    assert (upper.size and upper.size[0], rail.size and rail.size[0]) == (mm("8 3/8"), mm("27 3/8"))
+    assert rail.stand is not None
+    assert rail.stand.across - value(done, "cell_from_left") == mm("1/16")
+
+
+def shelves(**choices: str) -> Plan:
+    """Two rows of open bays over each other in a metric case of boards of 19, the shelf on what is chosen."""
+    plan = new_plan("Cubby", "frameless", "mm", "354 mm", "415 mm", "300 mm", "cabinet", "new")
+    plan = changed(plan, step("/units/increment", "1 mm", "replace"))
+    plan = measured(plan, side_sheet="19 mm")
+    plan = with_choices(plan, case_sheet=plan.choices["side_sheet"], case_back="none", front="none", **choices)
+    plan, rows = split(plan, drawer_of(plan), "rows", {"name": "upper"}, {"name": "lower"}, divider="board")
+    return changed(plan, *(step(f"/places/{row}/holds", "open", "replace") for row in rows))
+
+
+def test_a_shelf_on_angles_has_its_angles_and_both_kinds_of_screws() -> None:
+    """300 deep, 25 short in front and 15 at the back: 260. Through 2 of metal 16 bites 14 and leaves 5 of 19."""
+    plan = shelves(divider_held="angles", divider_play="1 mm")
+    (shelf,) = dividers(solved(plan))
+    assert shelf.size == (Fraction(352), Fraction(300), Fraction(19))
+    goods = bought(plan)
+    assert goods["Angle for dividers, 15 mm × 260 mm"][0] == "2 pieces"
+    assert goods["Screw for angles, into the wall, 16 mm"] == ("6 pieces", "through metal 2 mm into the walls")
+    assert goods["Screw for angles, into the divider, 16 mm"] == ("4 pieces", "through metal 2 mm into divider 19 mm")
+    assert not any("glue" in what and "divider" in what for what in goods)
+
+
+def test_a_shelf_on_cleats_has_them_as_parts_that_stand_under_it() -> None:
+    done = solved(shelves(divider_held="cleats", divider_play="1 mm"))
+    left, right = (one for one in pieces_of(done) if one.rule.title.startswith("Cleat"))
+    (shelf,) = dividers(done)
+    assert left.size == right.size == (Fraction(275), Fraction(38), Fraction(19))
+    assert left.stand is not None
+    assert right.stand is not None
+    assert shelf.stand is not None
+    assert left.stand.up + 38 == right.stand.up + 38 == shelf.stand.up
+    assert right.stand.across - left.stand.across == 354 - 19
+    assert prove(done).meetings == ()
+    # 19 of cleat and 19 of wall, less 3 before the point: 35
+    assert bought(shelves(divider_held="cleats"))["Screw for cleats, 35 mm"][1] == "through cleat 19 mm into the walls"
+
+
+def test_a_drawer_beside_cleats_meets_them() -> None:
+    """Cleats narrow the room under a shelf: the proof says so."""
+    plan = shelves(divider_held="cleats")
+    lower = plan.places[plan.spaces[space_of(plan)].holds].children[1]
+    done = solved(changed(plan, step(f"/places/{lower}/holds", "drawer", "replace")))
+    assert any("cleat" in one.first + one.second for one in prove(done).meetings)
+
+
+def test_uprights_do_not_rest_on_cleats() -> None:
+    plan, _ = split(case(divider_held="cleats"), drawer_of(case()), "columns", {"name": "left"}, {"name": "right"})
+    assert "uprights-on-cleats" in codes(plan)
+
+
+def test_dowels_are_as_thick_and_as_deep_as_their_boards_ask() -> None:
+    """Boards of 19: 8 is under its half; of the face two thirds, 12; the edge takes the rest of 40 and 1."""
+    plan = shelves(divider_held="dowels", dowel_spare="1 mm")
+    assert bought(plan)["Dowel for dividers, 8 mm × 40 mm"][0] == "8 pieces"  # four along 300, at both ends
+    at = plan.spaces[space_of(plan)].holds
+    done = solved(with_choices(plan, jig_plate="14 mm", jig_hole="8 mm"))
+    found = {name: done.solved.value(at, name) for name in ("dowel_face_depth", "dowel_edge_depth", "jig_packing")}
+    assert found == {"dowel_face_depth": 12, "dowel_edge_depth": 29, "jig_packing": mm("1.5 mm")}
+    assert (done.solved.value(at, "drill_stop_face"), done.solved.value(at, "drill_stop_edge")) == (26, 43)
+
+
+def test_a_case_that_comes_apart_has_dowels_clear_of_its_screws() -> None:
+    """Screws 80 from both edges of 300; dowels 30 from them and midway between: 30, 150, 270 from either edge."""
+    plan = shelves(case_joint="knock_down", case_hole_margin="80 mm", dowel_margin="30 mm", marking_datum="back")
+    done = solved(plan)
+    space = space_of(plan)
+    assert done.solved.value(space, "dowel_places") == (30, 150, 270)
+    assert done.solved.value(space, "hole_places_from_back") == (80, 220)
+    assert bought(plan)["Dowel for the case, 8 mm × 40 mm"][0] == "12 pieces"
+    assert not {"dowels-near-screws", "dowel-hole-through"} & codes(plan)
+    assert "dowels-near-screws" in codes(with_choices(plan, case_hole_margin="40 mm"))
+    assert "dowel-hole-through" in codes(with_choices(plan, wanted_dowel_face_depth="29 mm"))
+
+
+# ---- neighbours -----------------------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("held", ["screws", "pocket", "dowels"])
+def test_fasteners_from_both_sides_of_a_rail_stand_clear_of_each_other(held: str) -> None:
+    """Uprights above and below a rail stand on one line: those of one row stand further back by 1/2."""
+    plan = grid(case(divider_held=held))
+    assert "fasteners-meet" not in codes(plan)

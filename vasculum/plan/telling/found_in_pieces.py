@@ -1,0 +1,65 @@
+"""What only the pieces tell where they stand: boards off their sheets, fasteners that meet."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from vasculum.core.flow import key_text
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.crossing_fasteners import crossing_fasteners
+from vasculum.plan.making.off_the_sheet import off_the_sheet
+from vasculum.plan.telling.finding import FindingShown
+from vasculum.plan.telling.words import filled, piece_name, place_name
+
+
+def found_in_pieces(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Every such finding."""
+    yield from _off_the_sheet(plan)
+    yield from _fasteners_that_meet(plan)
+
+
+def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Boards that are longer or wider than the sheet they are of."""
+    unit = plan.plan.units.length
+    for piece, (long, wide), over in off_the_sheet(plan):
+        assert piece.size is not None
+        assert piece.sheet is not None
+        length, width, _ = piece.size
+        numbers = {"length": length, "width": width, "long": long, "wide": wide, "over": over}
+        place = piece.id.partition("/")[0]
+        said = (
+            f"{piece.rule.title} is {{length}} by {{width}}; {plan.plan.library.sheets[piece.sheet].name} is sold as "
+        )
+        yield FindingShown(
+            code="larger-than-its-sheet",
+            severity="attention",
+            place=place,
+            places=[place],
+            place_name=place_name(plan.plan, place),
+            message=filled(said + "{long} by {wide}: {over} too much.", numbers, unit),
+            fix="Take a larger sheet for it, joint it from two, or divide the space.",
+            keys=[key_text(piece.length), key_text(piece.width)],
+            pieces=[piece.id],
+        )
+
+
+def _fasteners_that_meet(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Screws or dowels from both sides of a board that come too near each other."""
+    for one in crossing_fasteners(plan):
+        place = one.first.place
+        board = piece_name(plan.plan, one.board).lower()
+        yield FindingShown(
+            code="fasteners-meet",
+            severity="attention",
+            place=place,
+            places=list(dict.fromkeys((place, one.second.place))),
+            place_name=place_name(plan.plan, place),
+            message=filled(
+                f"Fasteners from both sides of the {board} come within {{apart}} of each other; {{least}} is least.",
+                {"apart": one.apart, "least": one.least},
+                plan.plan.units.length,
+            ),
+            fix="Let those of one side begin further from the edge, or hold them in another way.",
+            keys=[key_text(key) for key in (one.first.fixed_at, one.second.fixed_at) if key is not None],
+            pieces=[one.first.id, one.second.id],
+        )
