@@ -37,7 +37,7 @@ OF_A_PLACE = {
 }  # fmt: skip
 OF_THE_PLAN = {
     "door": "door", "surplus": "surplus", "grain": "grain", "corner_held": "corner_held", "bottom_held": "bottom_held",
-    "divider_held": "divider_held", "divider_joint": "divider_joint", "back_held": "back_held",
+    "divider_held": "divider_held", "divider_joint": "divider_joint", "case_edges": "case_edges", "back_held": "back_held",
 }  # fmt: skip
 OF_A_CASE = {"through": "through", "case_back": "case_back", "case_joint": "case_joint", "case_top": "case_top"}
 LENGTHS = {

@@ -1,5 +1,8 @@
 """Jobs whose whole list of parts, positions and fasteners was worked by hand. Common practice, unless a row says else.
 
+The bench drawers: a case of 1409.5 x 594 x 580 without a top, boards of 17.5; over the drawers a shelf that catches
+what falls, behind them a cross wall with a shelf of 120. Sizes are of cores: banded edges are 1 larger each.
+
 The locking box: outside 38 1/2 x 33 1/4 x 12 1/2 under raked seats. Boards of 23/32, bottom and boxes of 15/32; walls
 and back between top and bottom, the back behind the walls; the top over faces and a stand-off of 1/8.
 """
@@ -18,8 +21,16 @@ from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.marking_out import marked_out
 
-BOX = "17-locking-box"
+BENCH, BOX = "16-bench-drawers", "17-locking-box"
 PARTS = {
+    BENCH: {
+        "Case side, left": (1, "594 mm", "578 mm", "17.5 mm"),
+        "Case side, right": (1, "594 mm", "578 mm", "17.5 mm"),
+        "Case bottom": (1, "1374.5 mm", "578 mm", "17.5 mm"),
+        "Cross wall": (1, "1374.5 mm", "440 mm", "17.5 mm"),
+        "Shelf behind": (1, "1374.5 mm", "119 mm", "17.5 mm"),
+        "Box bottom": (6, "639.5 mm", "398 mm", "8.5 mm"),
+    },
     BOX: {
         # part: how many, length, width, thickness
         "Case top": (1, "38 1/2", "33 1/4", "23/32"),
@@ -34,9 +45,38 @@ PARTS = {
         "Box back": (2, "15 23/32", "9 19/32", "15/32"),
         "Box bottom": (2, "16 21/32", "31", "15/32"),
         "Front": (2, "19 3/16", "11 17/32", "23/32"),
+    },
+}
+OF_ROLE = {
+    BENCH: {
+        # parts of one name and several sizes, from the top down: length, width, thickness
+        "Divider": [
+            ("119 mm", "578 mm", "17.5 mm"),
+            ("1374.5 mm", "578 mm", "17.5 mm"),
+            ("440 mm", "441.5 mm", "17.5 mm"),
+        ],
+        "Box side, left": [("400 mm", "71.5 mm"), ("400 mm", "119.5 mm"), ("400 mm", "207 mm")] * 2,
+        "Box side, right": [("400 mm", "71.5 mm"), ("400 mm", "119.5 mm"), ("400 mm", "207 mm")] * 2,
+        "Box back": [("630 mm", "71.5 mm"), ("630 mm", "119.5 mm"), ("630 mm", "207 mm")] * 2,
+        "Front": [("670.5 mm", "79.5 mm"), ("670.5 mm", "127.5 mm"), ("670.5 mm", "215 mm")] * 2,
     }
 }
 POSITIONS = {
+    BENCH: [
+        # the floor is under the bottom, 17.5 below its upper face
+        ("Divider", 0, "696 mm", "0 mm", "475 mm"),  # the fin, on the shelf over the drawers
+        ("Divider", 1, "17.5 mm", "0 mm", "457.5 mm"),
+        ("Divider", 2, "696 mm", "0 mm", "17.5 mm"),
+        ("Cross wall", 0, "17.5 mm", "442.5 mm", "17.5 mm"),
+        ("Shelf behind", 0, "17.5 mm", "460 mm", "267.5 mm"),
+        ("Front", 0, "20.5 mm", "0 mm", "373 mm"),  # 355.5 above the bottom
+        ("Front", 1, "20.5 mm", "0 mm", "240.5 mm"),  # 223
+        ("Front", 2, "20.5 mm", "0 mm", "20.5 mm"),  # 3
+        ("Box side, left", 0, "30.25 mm", "17.5 mm", "377 mm"),  # 359.5
+        ("Box side, left", 1, "30.25 mm", "17.5 mm", "244.5 mm"),  # 227
+        ("Box side, left", 2, "30.25 mm", "17.5 mm", "24.5 mm"),  # 7
+        ("Box side, left", 3, "726.25 mm", "17.5 mm", "377 mm"),
+    ],
     BOX: [
         # part, which of them, from the left outside, behind the front of the bottom, above the floor
         ("Case side, left", 0, "0", "0", "15/32"),
@@ -48,9 +88,15 @@ POSITIONS = {
         ("Front", 1, "19 5/16", "-27/32", "1/8"),
         ("Box bottom", 0, "1 61/128", "0", "1 7/32"),
         ("Box bottom", 1, "20 47/128", "0", "1 7/32"),
-    ]
+    ],
 }
 MARKED = {
+    BENCH: [
+        ("Case bottom", "from the left end", "Divider", "678.5", "687.25"),
+        ("Case side, left", "from the lower end", "Divider", "457.5", "466.25"),
+        ("Cross wall", "from the left end", "Divider", "678.5", "687.25"),
+        ("Cross wall", "from the lower end", "Shelf behind", "250", "258.75"),
+    ],
     BOX: [
         # board, measured, what ends on it, its nearer face, its middle
         ("Case bottom", "from the left end", "Divider", "18 57/64", "19 1/4"),
@@ -58,9 +104,23 @@ MARKED = {
         ("Case top", "from the left end", "Divider", "18 57/64", "19 1/4"),
         ("Case back", "from the left end", "Divider", "18 57/64", "19 1/4"),
         ("Case bottom", "from the back edge", "Case back", "0", "23/64"),
-    ]
+    ],
 }
 FASTENERS = {
+    BENCH: [
+        ("Pocket screw for the case, 32 mm", "through board 17.5 mm into the end of the next"),
+        ("Pocket screw for dividers, 32 mm", "through divider 17.5 mm into the end of the next"),
+        ("Pocket screw for the cross wall, 32 mm", "through divider 17.5 mm into the end of the next"),
+        ("Pocket screw for box corners, 25 mm", "through wall 11.5 mm into the end of the next"),
+        (
+            "Screw for dividers, 4 mm × 40 mm",
+            "through board 17.5 mm into the ends of the dividers, bites 22.5 mm",
+        ),
+        (
+            "Screw for the cross wall, into dividers, 4 mm × 40 mm",
+            "through divider 17.5 mm into the edges that it closes, bites 22.5 mm",
+        ),
+    ],
     BOX: [
         ("Screw for the case, No. 8 × 1 1/2 in", "through board 23/32 in into the end of the next, bites 25/32 in"),
         ("Screw for box corners, No. 6 × 1 1/4 in", "through wall 15/32 in into the end of the next, bites 25/32 in"),
@@ -73,7 +133,7 @@ FASTENERS = {
             "through back 23/32 in into the edges that it closes, bites 25/32 in",
         ),
         ("Screw for the front, 1 in", "through box front 15/32 in, space 1/8 in into front 23/32 in"),
-    ]
+    ],
 }
 
 
@@ -88,7 +148,12 @@ def of_title(plan: SolvedPlan, title: str) -> list[Piece]:
 @pytest.mark.parametrize("name", PARTS)
 def test_every_part_is_there_with_its_sizes(name: str) -> None:
     plan = job(name)
-    assert {piece.rule.title for piece in pieces_of(plan)} == set(PARTS[name])
+    assert {piece.rule.title for piece in pieces_of(plan)} == {*PARTS[name], *OF_ROLE.get(name, {})}
+    for title, several in OF_ROLE.get(name, {}).items():
+        found = of_title(plan, title)
+        assert [one.size[: len(sizes)] if one.size else None for one, sizes in zip(found, several, strict=True)] == [
+            tuple(map(mm, sizes)) for sizes in several
+        ], title
     for title, (count, *sizes) in PARTS[name].items():
         found = of_title(plan, title)
         assert [piece.size for piece in found] == [tuple(map(mm, sizes))] * count, title
@@ -120,5 +185,27 @@ def test_every_line_is_marked_from_one_datum(name: str) -> None:
         for board in boards for line in board.lines
     }  # fmt: skip
     assert not set(MARKED[name]) - lines
+
+
+def test_lines_of_the_locking_box_run_from_its_back_edges() -> None:
+    boards = marked_out(job(BOX))
     runs = {(b.board, line.begins, line.ends) for b in boards for line in b.lines if b.run == "from the back edge"}
     assert {run[1:] for run in runs} == {("23/32", "32 13/32")}
+
+
+COUNTED = {
+    BENCH: {
+        # five a side in bottom and catch shelf, three down from the fin; three into each end of the divider
+        "Pocket screw for the case, 32 mm": 10,
+        "Pocket screw for dividers, 32 mm": 13,
+        "Screw for dividers, 4 mm × 40 mm": 6,
+        "Screw for the cross wall, into dividers, 4 mm × 40 mm": 3,
+        "Side-mount ball-bearing runner, 400 mm": 6,
+    }
+}
+
+
+@pytest.mark.parametrize("name", COUNTED)
+def test_every_fastener_is_counted(name: str) -> None:
+    bought = {one.what: one.count for one in hardware_of(job(name))}
+    assert {what: bought[what] for what in COUNTED[name]} == COUNTED[name]

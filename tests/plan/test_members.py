@@ -264,3 +264,107 @@ def test_fasteners_from_both_sides_of_a_rail_stand_clear_of_each_other(held: str
     """Uprights above and below a rail stand on one line: those of one row stand further back by 1/2."""
     plan = grid(case(divider_held=held))
     assert "fasteners-meet" not in codes(plan)
+
+
+# ---- cross walls, no top, both edges --------------------------------------------------------------------------------
+
+
+def walled(**choices: str) -> Plan:
+    """A drawer before a cross wall in a case of boards of 3/4, 17 3/4 deep inside; dividers and walls of 1/2."""
+    plan = case(**choices)
+    return changed(plan, step(f"/places/{drawer_of(plan)}/choices", {"room_behind": "4 in"}))
+
+
+def test_a_place_ends_at_its_cross_wall() -> None:
+    """17 3/4 less 4 of room and 1/2 of wall: 13 1/4 is left; the runner follows it."""
+    done = solved(walled())
+    assert value(done, "cell_depth") == mm("13 1/4")
+    (wall,) = (one for one in pieces_of(done) if one.role == "cross_wall")
+    assert wall.size == (mm("27 1/2"), mm("17 1/2"), mm("1/2"))
+    assert wall.stand is not None
+    assert wall.stand.back == mm("13 1/4")
+    assert value(done, "runner_length") == mm("12")  # 13 1/4 less a front of 3/4
+    assert prove(done).meetings == ()
+
+
+def test_a_shelf_stands_behind_the_wall_where_one_is_wanted() -> None:
+    plan = walled()
+    assert not [one for one in pieces_of(solved(plan)) if one.role == "shelf_behind"]
+    done = solved(changed(plan, step(f"/places/{drawer_of(plan)}/choices/shelf_behind", "6 in")))
+    (shelf,) = (one for one in pieces_of(done) if one.role == "shelf_behind")
+    assert shelf.size == (mm("27 1/2"), mm("4"), mm("1/2"))
+    assert shelf.stand is not None
+    assert (shelf.stand.back, shelf.stand.up) == (mm("13 3/4"), mm("6"))
+    assert prove(done).meetings == ()
+
+
+def test_a_wall_that_takes_all_of_the_depth_is_refused_with_the_sum() -> None:
+    plan = walled()
+    too_much = changed(plan, step(f"/places/{drawer_of(plan)}/choices/room_behind", "17 1/4 in", "replace"))
+    assert "nothing-before-the-wall" in codes(too_much, "stop")
+
+
+@pytest.mark.parametrize("through", ["sides", "top"])
+@pytest.mark.parametrize("joint", ["butted", "housed", "knock_down", "pocket"])
+def test_a_case_without_a_top_is_higher_inside_by_it(through: str, joint: str) -> None:
+    """19 outside less a bottom of 3/4; nothing is screwed, let in or drilled above."""
+    whole, topless = (
+        solved(case(through=through, case_joint=joint, case_top=top, case_back="between")) for top in ("panel", "none")
+    )
+    assert value(topless, "opening_height") - value(whole, "opening_height") == mm("3/4")
+    assert value(topless, "case_outside_height") == value(whole, "case_outside_height") == mm("19")
+    assert not [one for one in pieces_of(topless) if one.role == "case_top"]
+    assert prove(topless).meetings == ()
+    count = {one.what.partition(",")[0]: one.count for one in hardware_of(topless)}
+    of_whole = {one.what.partition(",")[0]: one.count for one in hardware_of(whole)}
+    held = [what for what in of_whole if what.endswith("for the case")]
+    assert all(2 * count[what] == of_whole[what] for what in held)
+    assert bool(held) == (joint != "housed")
+    for side in (one for one in pieces_of(topless) if one.role.startswith("case_side")):
+        assert not [cut for cut in side.cuts if cut.rule.datums == ("upper",)]
+
+
+def test_an_upright_in_a_case_without_a_top_is_held_below() -> None:
+    plan, _ = split(case(case_top="none"), drawer_of(case()), "columns", {"name": "left"}, {"name": "right"})
+    assert "divider-ends-at-nothing" not in codes(plan)
+    counts = {
+        top: bought(with_choices(plan, case_top=top))["Screw for dividers, No. 8 × 1 1/2 in"][0]
+        for top in ("panel", "none")
+    }
+    assert counts == {"panel": "8 pieces", "none": "4 pieces"}
+
+
+def test_boards_that_are_banded_at_the_back_too_are_cut_smaller_by_two_bands() -> None:
+    plan = case()
+    number = plan.next_id
+    plan = changed(
+        plan,
+        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": "1/16 in"}),
+        step("/next_id", number + 1, "replace"),
+        step("/choices/case_band", f"band-{number}"),
+    )
+    for edges, depth, count in (("front", "17 11/16", 1), ("both", "17 5/8", 2)):
+        done = solved(with_choices(plan, case_edges=edges))
+        bottom = next(one for one in pieces_of(done) if one.role == "case_bottom")
+        assert bottom.size is not None
+        assert (bottom.size[1], len(bottom.bands)) == (mm(depth), count)
+        assert prove(done).meetings == ()
+
+
+def test_a_groove_in_a_banded_face_lies_where_its_bottom_goes_in() -> None:
+    """Told from the finished edge, and so nearer to the edge of the core by the band."""
+    plan = with_choices(case(), joint="integral", bottom="grooved", front="inset")
+    number = plan.next_id
+    plan = changed(
+        plan,
+        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": "1/8 in"}),
+        step("/next_id", number + 1, "replace"),
+        step("/choices/front_band", f"band-{number}"),
+    )
+    done = solved(plan)
+    assert prove(done).meetings == ()
+    front = next(one for one in pieces_of(done) if one.role == "front")
+    groove = next(cut for cut in front.cuts if cut.rule.what == "stopped_groove")
+    ((_, (low, _), _),) = regions(done, front, groove)
+    assert low == value(done, "face_groove_from_edge") - mm("1/8")
+    assert "above the banded lower edge" in in_words(done, front, groove)

@@ -23,7 +23,7 @@ from vasculum.drawing.primitives import (
     scale_for,
 )
 from vasculum.drawing.sizes import Sizes
-from vasculum.drawing.standing import standing
+from vasculum.drawing.standing import MEMBERS, standing
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.laying.layout import BOXES, Node
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
@@ -44,7 +44,7 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int], on
     middle = _middle(plan, chosen)
     for node in nodes_in(plan, space):
         if _spans(plan, node.id, middle):
-            for board in standing(Sizes(plan, node.id, sheet), "divider"):
+            for board in standing(Sizes(plan, node.id, sheet), *MEMBERS):
                 if board.spans("up", middle):
                     sheet.add(*board.seen("above", "cut", "cells", board.thin))
             if not node.place.children:

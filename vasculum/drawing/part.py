@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from fractions import Fraction
 
-from vasculum.core.flow import AXES, Key, key_text
+from vasculum.core.flow import AXES, TOWARDS, Key, key_text
+from vasculum.core.flow.things import Datum
 from vasculum.core.lengths import Mm, show
 from vasculum.drawing.primitives import FIRST, STEP, Arc, Dimension, Line, Paper, Polyline, Rect, Sheet, Text, scale_for
 from vasculum.drawing.strokes import TEXT_HEIGHT, WIDTH_OF_LETTER
@@ -140,13 +141,23 @@ class _PieceDrawing:
             x = self._from_end(cut, at)
             self.sheet.add(Line("centre", "joinery", (x, ZERO), (x, self.width), key))
         else:
-            self.sheet.add(Line("centre", "joinery", (ZERO, at), (self.length, at), key))
-            self.dimension(cut.keys[cut.rule.at], (ZERO, ZERO), (ZERO, at), "up", -int(FIRST))
+            edge, y = self._edge(datum), self._across(datum, at)
+            self.sheet.add(Line("centre", "joinery", (ZERO, y), (self.length, y), key))
+            self.dimension(cut.keys[cut.rule.at], (ZERO, edge), (ZERO, y), "up", -int(FIRST))
 
     def _from_end(self, cut: Cut, distance: Mm) -> Mm:
-        """A distance from the end that a cut is measured from, on the drawing."""
-        is_low = cut.rule.datums[0] in ("left", "front", "lower")
-        return self.x(distance if is_low else self.length - distance)
+        """A distance from the finished end that a cut is measured from, on the drawing of the core."""
+        is_low, low = TOWARDS[cut.rule.datums[0]][1] < 0, self.piece.low_band(0)
+        return self.x(distance - low if is_low else self.length + self.piece.bands_along(0) - low - distance)
+
+    def _across(self, datum: Datum, distance: Mm) -> Mm:
+        """A distance from a finished edge, on the drawing of the core."""
+        return self._edge(datum) + (distance if TOWARDS[datum][1] < 0 else -distance)
+
+    def _edge(self, datum: Datum) -> Mm:
+        """A finished edge, on the drawing of the core: beyond it by its band."""
+        low = self.piece.low_band(1)
+        return -low if TOWARDS[datum][1] < 0 else self.width + self.piece.bands_along(1) - low
 
     def _distance(self, cut: Cut) -> None:
         """The dimension from the datum to the cut, or how wide an edge that is taken off is."""
@@ -161,8 +172,7 @@ class _PieceDrawing:
                 cut.keys[name], (ends[0], self.width), (ends[1], self.width), "across", 6, cut.stood.get(name)
             )
         else:
-            edge = ZERO if rule.datums[0] in ("lower", "front", "left") else self.width
-            ends = sorted((edge, abs(edge - value)))
+            ends = sorted((self._edge(rule.datums[0]), self._across(rule.datums[0], value)))
             self.dimension(cut.keys[name], (self.length, ends[0]), (self.length, ends[1]), "up", 6, cut.stood.get(name))
 
     def _edge_view(self, cut: Cut, found: list[Region]) -> None:

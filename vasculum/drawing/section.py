@@ -11,7 +11,7 @@ from vasculum.drawing.carriers import RUNNER_LINES
 from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Paper, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
-from vasculum.drawing.standing import Standing, standing
+from vasculum.drawing.standing import MEMBERS, Standing, standing
 from vasculum.plan.laying.layout import BOXES, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in, space_around
 
@@ -78,7 +78,7 @@ def _cell(at: Sizes, number: int, middle: Mm | None, depth: Mm) -> None:
     place = at.plan.plan.places[at.place]
     cut = [one for one in standing(at) if one.spans("across", middle)]
     for one in cut:
-        if one.piece.role == "divider" and one.thin == "up":
+        if one.piece.role in MEMBERS and one.thin != "across":
             at.sheet.add(*one.seen("side", "cut", "cells", one.thin))
     cell = at.all_of("cell_from_floor", "cell_height")
     if place.children or cell is None:

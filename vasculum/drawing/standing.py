@@ -20,6 +20,10 @@ SEEN: dict[Side, tuple[Axis, Axis]] = {"front": ("across", "up"), "side": ("back
 """The axes that one looks along the paper: to the right, and up."""
 
 
+MEMBERS = ("divider", "cross_wall", "shelf_behind", "cleat_left", "cleat_right")
+"""What divides a space, or carries what divides it."""
+
+
 class Standing(NamedTuple):
     """One of them: from where, and how far along each axis it reaches, bands and all; None while that size waits."""
 

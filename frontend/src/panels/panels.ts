@@ -22,7 +22,7 @@ export const PANELS = {
   scribes: { stage: 'measure', title: 'Scribe strips', groups: ['Scribe'] },
   clear: { stage: 'measure', title: 'Clear and packing', groups: ['Space'] },
   layout: { stage: 'fill', title: 'Layout', isOpenAtFirst: true },
-  place: { stage: 'fill', title: 'Chosen place', groups: ['Bin'], isOpenAtFirst: true },
+  place: { stage: 'fill', title: 'Chosen place', groups: ['Bin', 'Behind'], isOpenAtFirst: true },
   differs: { stage: 'fill', title: 'Where it differs' },
   'place-sizes': { stage: 'fill', title: 'Its sizes' },
   drawer: { stage: 'make', title: 'Its sizes', isOpenAtFirst: true },

@@ -12,7 +12,17 @@ import { Origin } from '../reasons/Origin'
 type Choosable = Schemas['ChoosableShown']
 
 /** Families that are chosen beside numbers, as a list. */
-const KINDS = ['door', 'back', 'face', 'grain', 'corner_held', 'bottom_held', 'back_held', 'marking_datum']
+const KINDS = [
+  'door',
+  'back',
+  'face',
+  'grain',
+  'corner_held',
+  'bottom_held',
+  'back_held',
+  'marking_datum',
+  'case_edges',
+]
 const NUMBERS = ['length', 'weight', 'count', 'ratio']
 
 /** The lengths, weights, counts and ratios of one group that may be chosen, for the whole plan, a space or a place, each with its default as assumed. */

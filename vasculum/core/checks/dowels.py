@@ -86,16 +86,3 @@ def the_jig_reaches_the_middle(jig_packing: Mm, dowelled_edge: Mm) -> Finding | 
         {"past": -jig_packing, "edge": dowelled_edge},
         ("jig_packing",),
     )
-
-
-@check(source="common practice", per=("upright.board", "divider_held.cleats"))
-def uprights_do_not_lie_on_cleats() -> Finding | None:
-    """Cleats carry what lies on them; an upright divider lies on nothing."""
-    return Finding(
-        "uprights-on-cleats",
-        "attention",
-        "Upright dividers were chosen to rest on cleats; they do not lie, and nothing holds them.",
-        "Hold them by screws, dowels or angles.",
-        {},
-        ("divider_length_cut",),
-    )

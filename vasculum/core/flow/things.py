@@ -54,12 +54,21 @@ class Stand(NamedTuple):
 
 
 class Edges(NamedTuple):
-    """Which edges of a piece are banded: the choice that names the band, and the sizes of its core."""
+    """Which edges of a piece are banded: the choice that names the band, and the sizes of its core.
+
+    ``only`` names how many of the edges, the first ones; without it all of them are.
+    """
 
     choice: str
     edges: tuple[Datum, ...]
     length: str = ""
     width: str = ""
+    only: str = ""
+
+    @property
+    def needs(self) -> tuple[str, ...]:
+        """The quantities that it may ask for: where there is no band there are none of them."""
+        return tuple(name for name in (self.length, self.width, self.only, f"{self.choice}_thickness") if name)
 
 
 @dataclass(frozen=True, slots=True)

@@ -346,10 +346,9 @@ class _Wirer:
         optional = frozenset() if isinstance(one, CutRule) else one.optional
         if isinstance(one, PieceRule):
             names += [*one.sizes, *(name for name in (one.where, one.let_in, one.fixed_at) if name)]
-            core = [] if one.bands is None else [n for n in (one.bands.length, one.bands.width) if n]
-            names += core
-            optional = optional | set(core) | ({f"{one.bands.choice}_thickness"} if one.bands else set())
-            names += [f"{one.bands.choice}_thickness"] if one.bands else []
+            bands = () if one.bands is None else one.bands.needs
+            names += bands
+            optional = optional | set(bands)
         for name in dict.fromkeys(names):
             found = self._reference(place.id, name, "")
             if found is not None:

@@ -49,7 +49,7 @@ def shelf_depth_cut(free_depth: Mm, increment: Mm) -> Mm:
     width="shelf_depth_cut",
     thickness="shelf_thickness",
     stock="shelf_sheet",
-    bands=Edges("case_band", ("front",), width="shelf_depth_core"),
+    bands=Edges("case_band", ("front", "back"), width="shelf_depth_core", only="banded_edges"),
     order=7,
 )
 def shelf(

@@ -117,12 +117,17 @@ def top_oversails(plan: Plan, space: Space) -> bool:
     return is_new(plan, space) and how == ("oversailing", "top")
 
 
+def is_topless(plan: Plan, space: Space) -> bool:
+    """Whether a new case has no board above."""
+    return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_top") == "none"
+
+
 def carcass_kinds(plan: Plan, space: Space) -> set[str]:
     """The alternatives that a new case is built by."""
     if not is_new(plan, space):
         return {"carcass.existing"}
     levels = [space.choices, plan.choices]
-    families = ("through", "case_joint", "case_top", "case_back", "back_held", "marking_datum")
+    families = ("through", "case_joint", "case_top", "case_back", "back_held", "marking_datum", "case_edges")
     found = {f"carcass.{_carcass(plan, space)}", f"fits.{FITS.get(space.what, 'walls')}"}
     found |= {f"{name}.{chosen(plan, levels, name)}" for name in families}
     return found | ({"ends_by_board"} if nearest_choice(levels, "end_panel_thickness") is None else set())

@@ -12,6 +12,7 @@ from vasculum.plan.laying.carcass import (
     carcass_kinds,
     inside_kinds,
     is_new,
+    is_topless,
     niche_sizes,
     top_oversails,
     unasked,
@@ -51,9 +52,11 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
+    kinds |= {"walled_behind"} if "room_behind" in place.choices else set()
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
         kinds |= _board_before_kinds(plan, node)
+    kinds |= {chosen_kind(plan, "case_edges", levels)} if place.holds == "shelf" or "has_board" in kinds else set()
     if place.holds in SPLITS:
         kinds = kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels)
         return frozenset(the_catalogue().with_shared(kinds))
@@ -186,7 +189,8 @@ def _edge_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         ("below", node.is_open_below, node.is_bottom_edge),
     ):
         lapped = "lap_end" if is_end else "lap_divider"
-        is_under_top = side == "above" and is_end and top_oversails(plan, plan.spaces[node.space])
+        case = plan.spaces[node.space]
+        is_under_top = side == "above" and is_end and (top_oversails(plan, case) or is_topless(plan, case))
         is_lapped = laps(front) and not is_under_top
         kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if is_lapped else 'solid'}")
     if laps(front):
@@ -236,6 +240,7 @@ def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]
     are_open = (node.is_open_below, node.is_open_above) if is_upright else (False, False)
     at_edge = "case" if is_new(plan, plan.spaces[node.space]) else "existing"
     low, high = (at_edge if is_edge else "divider" for is_edge in edges)
+    high = "nothing" if is_upright and high == "case" and is_topless(plan, plan.spaces[node.space]) else high
     joint = chosen_kind(plan, "divider_joint", levels)
     kinds = {f"low_end.{low}", f"high_end.{high}"} | ({"ends_in_the_air"} if any(are_open) else set())
     kinds |= {"staggered"} if "divider" in (low, high) and node.number % 2 else set()

@@ -80,22 +80,14 @@ def _holds(host: Piece, end: Box) -> bool:
     return all(min(box[axis][1], end[axis][1]) > max(box[axis][0], end[axis][0]) for axis in AXES)
 
 
-def _from_core(piece: Piece, axis: Axis, value: Mm) -> Mm:
-    """A place in the space, from the low edge of what is cut of a piece: behind its band, where that edge has one."""
-    is_banded = any(TOWARDS[edge] == (axis, -1) for edge in piece.bands)
-    return value - box_of(piece)[axis][0] - (piece.banded_by if is_banded else Mm(0))
-
-
 def _dado(plan: SolvedPlan, member: Piece, host: Piece, is_low: bool) -> Cut:
     """The dado of one end: across its host where the member runs front to back, stopped where it stands back."""
     box, at = box_of(member), box_of(host)
     assert member.stand is not None
     assert host.stand is not None
     thick, along = member.stand.thick, member.stand.width
-    near, begins, ends = (_from_core(host, axis, value) for axis, value in (
-        (thick, box[thick][0]), (along, box[along][0]), (along, box[along][1]),
-    ))  # fmt: skip
-    is_stopped = box[along][0] > at[along][0] or box[along][1] < at[along][1]
+    near, begins, ends = box[thick][0] - at[thick][0], box[along][0] - at[along][0], box[along][1] - at[along][0]
+    is_stopped = begins > 0 or box[along][1] < at[along][1]
     faces_up = host.stand.inside > 0
     rule = CutRule(
         "dado",

@@ -6,8 +6,8 @@ from collections.abc import Mapping
 from types import MappingProxyType
 from typing import Any, Literal, NamedTuple
 
-from vasculum.core.flow import CutRule, Key, PieceRule, Stand
-from vasculum.core.flow.things import Datum
+from vasculum.core.flow import TOWARDS, CutRule, Key, PieceRule, Stand
+from vasculum.core.flow.things import Axis, Datum
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
 
@@ -64,6 +64,17 @@ class Piece(NamedTuple):
     """How deep both of its ends go into what they end at."""
     fixed_at: Key | None = None
     """Where fasteners stand along both of its ends, from its front edge."""
+
+    def bands_along(self, way: Literal[0, 1]) -> Mm:
+        """The bands at both ends of its length, or at both edges of its width, together."""
+        return self.banded_by * sum(TOWARDS[edge][0] == self._axis(way) for edge in self.bands)
+
+    def low_band(self, way: Literal[0, 1]) -> Mm:
+        """The band at the low end of its length, or at the low edge of its width; nothing where that has none."""
+        return self.banded_by * ((self._axis(way), -1) in [TOWARDS[edge] for edge in self.bands])
+
+    def _axis(self, way: Literal[0, 1]) -> Axis | None:
+        return None if self.stand is None else (self.stand.length, self.stand.width)[way]
 
     @property
     def role(self) -> str:

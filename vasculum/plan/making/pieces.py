@@ -186,7 +186,8 @@ def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: tupl
     band, by = None, NOTHING
     key = _band(one, rule)
     if key is not None and rule.bands is not None:
-        bands, by = rule.bands.edges, plan.solved.value(*key)
+        count = plan.solved.value(*one.feeds[rule.bands.only]) if rule.bands.only else len(rule.bands.edges)
+        bands, by = rule.bands.edges[: int(count)], plan.solved.value(*key)
         band = choices_at(plan.plan, key[0]).get(rule.bands.choice)
     sizes = tuple(plan.solved.value(*key) for key in (length, width, thickness))
     sheet = sheet_behind(plan.plan, thickness) if rule.stock and rule.stock not in STRIPS else None

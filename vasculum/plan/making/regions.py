@@ -1,6 +1,7 @@
 """What each cut takes out of its piece, as boxes in the piece's own coordinates. One telling for drawings and solids.
 
 ``along`` runs from the low end of the length, ``across`` from the low edge of the width, ``deep`` from the inside face.
+Distances are told from finished edges, and lie nearer to the edge of a core by the band that it gets there.
 Exact mm. Tails stand half a pitch wide and straight-sided: their slope is the jig's, and is not told here.
 """
 
@@ -40,7 +41,7 @@ def regions(plan: SolvedPlan, piece: Piece, cut: Cut) -> list[Region]:
     values = {name: cut.value(plan, name) for name in cut.keys}
     if None in values.values():
         return []
-    clipped = (_clipped(one, piece.size) for one in _Cutting(piece, piece.size, cut, values).boxes())
+    clipped = (_clipped(_in_core(piece, one), piece.size) for one in _Cutting(piece, piece.size, cut, values).boxes())
     return [one for one in clipped if all(low < high for low, high in one)]
 
 
@@ -57,7 +58,14 @@ def points(plan: SolvedPlan, piece: Piece, cut: Cut) -> list[tuple[Mm, Mm]]:
         on_line = cutting.from_datum(rule.datums[0], values[rule.at])
         in_line = cutting.from_datum(rule.holes_from, hole)
         found.append((on_line, in_line) if is_across(piece, rule.datums[0]) else (in_line, on_line))
-    return found
+    return [(along - piece.low_band(0), across - piece.low_band(1)) for along, across in found]
+
+
+def _in_core(piece: Piece, one: Region) -> Region:
+    """A box from the finished edges as one from the edges of the core."""
+    (low, high), (near, far) = one.along, one.across
+    along, across = piece.low_band(0), piece.low_band(1)
+    return Region((low - along, high - along), (near - across, far - across), one.deep)
 
 
 def _clipped(one: Region, size: tuple[Mm, Mm, Mm]) -> Region:
@@ -67,7 +75,8 @@ def _clipped(one: Region, size: tuple[Mm, Mm, Mm]) -> Region:
 
 class _Cutting:
     def __init__(self, piece: Piece, size: tuple[Mm, Mm, Mm], cut: Cut, values: dict[str, Mm]) -> None:
-        self.piece, self.size, self.rule, self.values = piece, size, cut.rule, values
+        self.piece, self.rule, self.values = piece, cut.rule, values
+        self.size = (size[0] + piece.bands_along(0), size[1] + piece.bands_along(1), size[2])
 
     def value(self, name: str) -> Mm:
         return self.values[name] if name else ZERO

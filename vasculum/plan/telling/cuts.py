@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 from vasculum.core.flow import Key
+from vasculum.core.flow.things import Datum
 from vasculum.core.passing import pieces
 from vasculum.plan.document import Model
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
@@ -42,10 +43,10 @@ class _Told:
         if rule.what == "line":
             return f"{self.said(rule.at)} {self.above()}"
         if rule.what == "holes" and self.is_across():
-            along = f"{self.said(rule.holes)} from the {rule.holes_from} edge"
+            along = f"{self.said(rule.holes)} from the {self.named(rule.holes_from)} edge"
             return f"centred {self.said(rule.at)} from the {self.ends()}, at {along}"
         if rule.what == "holes":
-            return f"{self.said(rule.holes)} from the {rule.holes_from} end"
+            return f"{self.said(rule.holes)} from the {self.named(rule.holes_from)} end"
         if rule.what == "hole" and rule.at:
             return f"{self.said(rule.at)} {self.above()}, {length} wide, {width} high, right through, in the middle"
         if rule.what == "hole":
@@ -88,10 +89,14 @@ class _Told:
         return ", from side to side" if self.rule.what == "stopped_groove" else ""
 
     def above(self) -> str:
-        return f"above the {self.rule.datums[0]} edge"
+        return f"above the {self.named(self.rule.datums[0])} edge"
 
     def ends(self) -> str:
-        return "both ends" if len(self.rule.datums) > 1 else f"{self.rule.datums[0]} end"
+        return "both ends" if len(self.rule.datums) > 1 else f"{self.named(self.rule.datums[0])} end"
+
+    def named(self, datum: Datum) -> str:
+        """An end or edge; of one that gets a band, that it is told from the band."""
+        return f"banded {datum}" if datum in self.piece.bands else datum
 
     def is_edge_rabbet(self) -> bool:
         return self.rule.what == "rabbet" and self.rule.datums == ("lower",)

@@ -14,7 +14,8 @@ from vasculum.plan.making.goods import Good, goods_of
 
 STACK = {
     "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
-    "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad", "case_screwed_through": "board",
+    "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad",
+    "case_screwed_through": "board", "case_screwed_edge": "board",
     "corner_passed": "wall", "bottom_thickness": "bottom", "case_back_passed": "back",
     "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
     "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",

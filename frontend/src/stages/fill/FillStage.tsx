@@ -116,6 +116,8 @@ function Chosen() {
         {parent !== null && <Wish place={place} parent={document.places[parent]} />}
         {isSplit && <SplitFields place={place} />}
         <NameOfPlace place={place} />
+        <h3>Behind it</h3>
+        <ChoiceFields group="Behind" place={chosenPlace} />
         {place.holds === 'bin' && (
           <>
             <h3>The bin, outside</h3>

@@ -306,6 +306,19 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="measured" d="M70 51H90" />
     </>
   ),
+  'case_joint.pocket': (
+    <>
+      <path className="wood" d="M40 6H56V84H40z" />
+      <path className="wood wood--end" d="M56 38H130V54H56z" />
+      <path className="metal" d="M84 54L88 50L50 42L48 46z" />
+    </>
+  ),
+  'case_top.none': (
+    <>
+      <path className="around" d="M20 6H140V16H20z" />
+      <path className="wood" d="M30 22H42V82H30zM118 22H130V82H118zM42 70H118V82H42z" />
+    </>
+  ),
   'case_top.panel': <path className="wood wood--end" d="M30 20H130V70H30z" />,
   'case_top.oversailing': (
     <>

@@ -1,4 +1,4 @@
-"""A case banded on its front edge. Exact mm."""
+"""A case banded on its front edge, or on both. Exact mm."""
 
 from __future__ import annotations
 
@@ -13,13 +13,13 @@ from vasculum.core.rules.bands.core import core_of
     per="carcass.new",
     when=("case_band_thickness",),
 )
-def case_panel_depth_core(case_panel_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
-    """The core of a board of the case is less deep by the band on its front edge.
+def case_panel_depth_core(case_panel_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:
+    """The core of a board of the case is less deep by the bands on its edges.
 
     Raises:
         CannotDerive: ``bands-fill-the-part``.
     """
-    return core_of(case_panel_depth_cut, case_band_thickness)
+    return core_of(case_panel_depth_cut, case_band_thickness * banded_edges)
 
 
 @rule(
@@ -28,10 +28,10 @@ def case_panel_depth_core(case_panel_depth_cut: Mm, case_band_thickness: Mm) -> 
     per="carcass.new",
     when=("case_band_thickness",),
 )
-def case_side_depth_core(case_side_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
-    """The core of a side of the case is less deep by the band on its front edge.
+def case_side_depth_core(case_side_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:
+    """The core of a side of the case is less deep by the bands on its edges.
 
     Raises:
         CannotDerive: ``bands-fill-the-part``.
     """
-    return core_of(case_side_depth_cut, case_band_thickness)
+    return core_of(case_side_depth_cut, case_band_thickness * banded_edges)

@@ -1,4 +1,4 @@
-"""A divider banded on its front edge. Exact mm."""
+"""A divider banded on its front edge, or on both. Exact mm."""
 
 from __future__ import annotations
 
@@ -13,10 +13,10 @@ from vasculum.core.rules.bands.core import core_of
     per="has_board",
     when=("case_band_thickness",),
 )
-def board_depth_core(board_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
-    """The core of a divider is less deep by the band on its front edge.
+def board_depth_core(board_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:
+    """The core of a divider is less deep by the bands on its edges.
 
     Raises:
         CannotDerive: ``bands-fill-the-part``.
     """
-    return core_of(board_depth_cut, case_band_thickness)
+    return core_of(board_depth_cut, case_band_thickness * banded_edges)

@@ -1,4 +1,4 @@
-"""A shelf banded on its front edge. Exact mm."""
+"""A shelf banded on its front edge, or on both. Exact mm."""
 
 from __future__ import annotations
 
@@ -8,10 +8,10 @@ from vasculum.core.rules.bands.core import core_of
 
 
 @rule(source="common practice", label="shelf depth without its band", per="shelf", when=("case_band_thickness",))
-def shelf_depth_core(shelf_depth_cut: Mm, case_band_thickness: Mm) -> Mm:
-    """The core of a shelf is less deep by the band on its front edge.
+def shelf_depth_core(shelf_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:
+    """The core of a shelf is less deep by the bands on its edges.
 
     Raises:
         CannotDerive: ``bands-fill-the-part``.
     """
-    return core_of(shelf_depth_cut, case_band_thickness)
+    return core_of(shelf_depth_cut, case_band_thickness * banded_edges)

@@ -88,9 +88,9 @@ def case_from_left(clear_stands_in: Mm, case_side_thickness: Mm) -> Mm:
     return -clear_stands_in - case_side_thickness
 
 
-BAND = Edges("case_band", ("front",), width="case_panel_depth_core")
-"""Top and bottom are banded on their front edge."""
-SIDE_BAND = Edges("case_band", ("front",), width="case_side_depth_core")
+BAND = Edges("case_band", ("front", "back"), width="case_panel_depth_core", only="banded_edges")
+"""Top and bottom are banded on their front edge, or on both."""
+SIDE_BAND = Edges("case_band", ("front", "back"), width="case_side_depth_core", only="banded_edges")
 """So are the sides."""
 
 

@@ -22,15 +22,21 @@ alternative(
 
 @rule(source="common practice", label="rabbet for the case back", per="case_back.in_rabbet")
 def case_back_rabbet(
-    case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm, thickness_increment: Mm
+    case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_counts: Mm, thickness_increment: Mm
 ) -> Mm:
     """The rabbet is half as deep as the thinnest board of the case, down to the increment, and as wide as the back.
 
     Raises:
         CannotDerive: ``rabbet-through-the-end``.
     """
-    thinnest = smallest(case_side_thickness, case_bottom_thickness, case_top_thickness)
+    thinnest = smallest(case_side_thickness, case_bottom_thickness, case_top_counts)
     return half_depth(thinnest, thickness_increment, None)
+
+
+@rule(source="common practice", label="back reaches into the top by", per="case_back.in_rabbet")
+def back_rabbet_above(case_back_rabbet: Mm) -> Mm:
+    """Above the rabbet is as deep as below."""
+    return case_back_rabbet
 
 
 @rule(source="common practice", label="case back behind the inside", per="case_back.in_rabbet")
@@ -52,9 +58,11 @@ def case_back_width_cut(opening_width: Mm, case_back_rabbet: Mm, bottom_rabbet_p
 
 
 @rule(source="common practice", label="height of the case back, cut", per="case_back.in_rabbet")
-def case_back_height_cut(opening_height: Mm, case_back_rabbet: Mm, bottom_rabbet_play: Mm, increment: Mm) -> Mm:
+def case_back_height_cut(
+    opening_height: Mm, case_back_rabbet: Mm, back_rabbet_above: Mm, bottom_rabbet_play: Mm, increment: Mm
+) -> Mm:
     """The back reaches into the rabbets of top and bottom, less its play, down to the shop's increment."""
-    return snap_down(opening_height + 2 * case_back_rabbet - bottom_rabbet_play, increment)
+    return snap_down(opening_height + case_back_rabbet + back_rabbet_above - bottom_rabbet_play, increment)
 
 
 @back_piece("case_back.in_rabbet")
@@ -65,11 +73,14 @@ def case_back(
     case_panel_depth_cut: Mm,
     case_back_thickness: Mm,
     opening_height: Mm,
+    case_back_rabbet: Mm,
+    back_rabbet_above: Mm,
     case_back_height_cut: Mm,
 ) -> Stand:
     """A back in rabbets stands in the middle of them, flush with the back edges."""
     across = case_from_left + (case_outside_width - case_back_width_cut) / 2
-    back, up = case_panel_depth_cut - case_back_thickness, (opening_height - case_back_height_cut) / 2
+    back, middle = case_panel_depth_cut - case_back_thickness, opening_height + back_rabbet_above - case_back_rabbet
+    up = (middle - case_back_height_cut) / 2
     return Stand(across, back, up, "across", "up", -1)
 
 

@@ -33,7 +33,7 @@ OVERSAILING = ("through.top", "case_top.oversailing")
 ENDS: tuple[Datum, Datum] = ("left", "right")
 MET = (
     Met(("through.sides",), CASE_SIDES, "lower", "hole_line_low", "hole_places", "case_bottom_thickness"),
-    Met(("through.sides",), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_thickness"),
+    Met(("through.sides", "topped"), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_taken"),
     *(Met(per, boards, "left", "hole_line_low", holes, "case_side_thickness") for per, boards, holes in ACROSS),
     *(Met(per, boards, "right", "hole_line_high", holes, "case_side_thickness") for per, boards, holes in ACROSS),
     *(Met(OVERSAILING, ("case_top",), end, "top_hole_line", "top_hole_places", "case_side_thickness") for end in ENDS),

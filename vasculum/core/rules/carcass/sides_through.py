@@ -15,9 +15,9 @@ alternative(
 
 
 @rule(source="common practice", label="length of the case sides", per="through.sides")
-def case_side_length(opening_height: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm, plinth: Mm) -> Mm:
+def case_side_length(opening_height: Mm, case_bottom_thickness: Mm, case_top_taken: Mm, plinth: Mm) -> Mm:
     """The sides are as long as the inside is high, with top, bottom and the plinth below."""
-    return opening_height + case_bottom_thickness + case_top_thickness + plinth
+    return opening_height + case_bottom_thickness + case_top_taken + plinth
 
 
 @rule(source="geometry", label="outside height of the case", per="through.sides")
@@ -51,12 +51,12 @@ def hole_line_low(plinth: Mm, case_bottom_thickness: Mm) -> Mm:
 
 
 @rule(source="common practice", label="upper hole line on the case sides", per="through.sides")
-def hole_line_high(case_top_thickness: Mm) -> Mm:
+def hole_line_high(case_top_taken: Mm) -> Mm:
     """On the sides, the hole line for the top runs through the middle of its thickness.
 
     From the upper end.
     """
-    return case_top_thickness / 2
+    return case_top_taken / 2
 
 
 @rule(source="geometry", label="case bottom and top begin, from the left", per="through.sides")
@@ -84,12 +84,12 @@ def case_sides_from_floor(case_bottom_thickness: Mm, plinth: Mm) -> Mm:
 
 
 @rule(source="geometry", label="case top above the inside's floor", per="through.sides")
-def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_top_thickness: Mm) -> Mm:
+def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_top_taken: Mm) -> Mm:
     """The top ends where the sides end.
 
     Its underside, above the floor of the inside.
     """
-    return case_sides_from_floor + case_side_length_cut - case_top_thickness
+    return case_sides_from_floor + case_side_length_cut - case_top_taken
 
 
 @rule(source="geometry", label="thickest board that a case screw goes through", per="through.sides")
@@ -105,6 +105,6 @@ def case_housing_thickness(case_side_thickness: Mm) -> Mm:
 
 
 @rule(source="geometry", label="edge that case screws bite into", per="through.sides")
-def case_screwed_edge(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+def case_screwed_edge(case_bottom_thickness: Mm, case_top_counts: Mm) -> Mm:
     """Case screws bite into the ends of top and bottom; the thinner counts."""
-    return smallest(case_bottom_thickness, case_top_thickness)
+    return smallest(case_bottom_thickness, case_top_counts)

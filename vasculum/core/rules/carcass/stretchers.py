@@ -12,6 +12,7 @@ alternative(
     "case_top.stretchers",
     title="Two stretchers",
     about="Less wood where a top is laid on it.",
+    shares=("topped",),
     order=3,
 )
 

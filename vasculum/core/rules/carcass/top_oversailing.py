@@ -11,7 +11,7 @@ alternative(
     "case_top.oversailing",
     title="Over the fronts",
     about="Runs on past the case over the fronts, which stand under it; it may overhang them, and both sides.",
-    shares=("whole_top",),
+    shares=("whole_top", "topped"),
     order=2,
 )
 ON = ("case_top.oversailing", "through.top")
@@ -49,7 +49,7 @@ def case_top_depth_cut(case_panel_depth_cut: Mm, case_forward: Mm) -> Mm:
     width="case_top_depth_cut",
     thickness="case_top_thickness",
     stock="case_top_sheet",
-    bands=Edges("case_band", ("front",), width="case_top_depth_core"),
+    bands=Edges("case_band", ("front", "back"), width="case_top_depth_core", only="banded_edges"),
     order=53,
 )
 def case_top(across_from_left: Mm, top_past_sides: Mm, case_forward: Mm, case_top_from_floor: Mm) -> Stand:

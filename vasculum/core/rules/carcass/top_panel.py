@@ -10,7 +10,7 @@ from vasculum.core.rules.carcass.around import BAND
 alternative(
     "case_top.panel",
     title="Whole top",
-    shares=("whole_top",),
+    shares=("whole_top", "topped"),
     order=1,
 )
 

@@ -15,9 +15,9 @@ alternative(
 
 
 @rule(source="common practice", per="through.top")
-def case_side_length(opening_height: Mm, case_housed: Mm) -> Mm:
+def case_side_length(opening_height: Mm, case_housed: Mm, case_housed_above: Mm) -> Mm:
     """The sides are as long as the inside is high, and what is housed in top and bottom."""
-    return opening_height + 2 * case_housed
+    return opening_height + case_housed + case_housed_above
 
 
 @rule(source="common practice", per="through.top")
@@ -34,13 +34,19 @@ def case_outside_width(case_across_length_cut: Mm) -> Mm:
 
 @rule(source="geometry", per="through.top")
 def case_outside_height(
-    case_side_length_cut: Mm, case_housed: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm, plinth: Mm
+    case_side_length_cut: Mm,
+    case_housed: Mm,
+    case_housed_above: Mm,
+    case_bottom_thickness: Mm,
+    case_top_taken: Mm,
+    plinth: Mm,
 ) -> Mm:
     """Outside, the case is as high as its cut sides, less what is housed, with top, bottom and the plinth below.
 
     Without casters and without a top laid on it.
     """
-    return case_side_length_cut - 2 * case_housed + case_bottom_thickness + case_top_thickness + plinth
+    standing = case_side_length_cut - case_housed - case_housed_above
+    return standing + case_bottom_thickness + case_top_taken + plinth
 
 
 @rule(source="common practice", per="through.top")
@@ -86,24 +92,24 @@ def case_sides_from_floor(case_housed: Mm) -> Mm:
 
 
 @rule(source="geometry", per="through.top")
-def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_housed: Mm) -> Mm:
+def case_top_from_floor(case_sides_from_floor: Mm, case_side_length_cut: Mm, case_housed_above: Mm) -> Mm:
     """The top lies on the sides, or holds them by what is housed.
 
     Its underside, above the floor of the inside.
     """
-    return case_sides_from_floor + case_side_length_cut - case_housed
+    return case_sides_from_floor + case_side_length_cut - case_housed_above
 
 
 @rule(source="geometry", per="through.top")
-def case_screwed_through(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+def case_screwed_through(case_bottom_thickness: Mm, case_top_counts: Mm) -> Mm:
     """Case screws go through top and bottom; the thicker counts."""
-    return largest(case_bottom_thickness, case_top_thickness)
+    return largest(case_bottom_thickness, case_top_counts)
 
 
 @rule(source="geometry", per="through.top")
-def case_housing_thickness(case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+def case_housing_thickness(case_bottom_thickness: Mm, case_top_counts: Mm) -> Mm:
     """The sides are housed in top and bottom; the thinner counts."""
-    return smallest(case_bottom_thickness, case_top_thickness)
+    return smallest(case_bottom_thickness, case_top_counts)
 
 
 @rule(source="geometry", per="through.top")

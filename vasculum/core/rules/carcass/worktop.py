@@ -48,9 +48,9 @@ def worktop(
     case_outside_depth: Mm,
     worktop_depth_cut: Mm,
     case_top_from_floor: Mm,
-    case_top_thickness: Mm,
+    case_top_taken: Mm,
 ) -> Stand:
     """The worktop lies on the case, flush with its back, and overhangs at both ends and before it."""
     across = case_from_left + (case_outside_width - worktop_length_cut) / 2
-    back, up = case_outside_depth - worktop_depth_cut, case_top_from_floor + case_top_thickness
+    back, up = case_outside_depth - worktop_depth_cut, case_top_from_floor + case_top_taken
     return Stand(across, back, up, "across", "back", 1)

@@ -21,9 +21,9 @@ def angle_holes(short_front: Mm, length: Mm, count: Mm, increment: Mm) -> tuple[
 
 
 @rule(source="common practice", label="number of angles", per=ON_ANGLES, unit="count")
-def angle_count(each_weight: tuple[Mm, ...]) -> Mm:
-    """One angle stands at each end of a divider."""
-    return Mm(2 * (len(each_weight) - 1))
+def angle_count(each_weight: tuple[Mm, ...], divider_held_ends: Mm) -> Mm:
+    """One angle stands at each end of a divider that is held."""
+    return divider_held_ends * (len(each_weight) - 1)
 
 
 @rule(source="common practice", label="length of an angle", per=ON_ANGLES)

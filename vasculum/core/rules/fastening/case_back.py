@@ -52,9 +52,9 @@ def case_back_passed(case_back_thickness: Mm) -> Mm:
 
 
 @rule(source="geometry", label="edge that holds the case back", per="has_back")
-def case_back_edge(case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_thickness: Mm) -> Mm:
+def case_back_edge(case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_counts: Mm) -> Mm:
     """The thinnest board that a screw bites into counts."""
-    return smallest(case_side_thickness, case_bottom_thickness, case_top_thickness)
+    return smallest(case_side_thickness, case_bottom_thickness, case_top_counts)
 
 
 @rule(source="common practice", label="diameter of screws in the case back", per=("has_back", "back_held.screws"))

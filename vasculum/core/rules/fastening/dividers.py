@@ -14,9 +14,9 @@ from vasculum.core.rules.fastening.sold import pocket_length, screw_for, shortes
     per="divided.board",
     unit="count",
 )
-def divider_fastener_count(each_weight: tuple[Mm, ...], divider_fixings: tuple[Mm, ...]) -> Mm:
-    """Each divider is held alike at both of its ends."""
-    return Mm(2 * (len(each_weight) - 1) * how_many(*divider_fixings))
+def divider_fastener_count(each_weight: tuple[Mm, ...], divider_held_ends: Mm, divider_fixings: tuple[Mm, ...]) -> Mm:
+    """Each divider is held alike at all ends where it is held."""
+    return divider_held_ends * (len(each_weight) - 1) * how_many(*divider_fixings)
 
 
 @rule(

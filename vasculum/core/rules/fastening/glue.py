@@ -38,10 +38,15 @@ def box_glue(corners_glued: Mm, glue_coverage: Mm, bottom_glued: Mm = NOTHING) -
 
 @rule(source="from memory", label="glue for the dividers", per=("divided.board", "glued_ends"), unit="ml")
 def divider_glue(
-    each_weight: tuple[Mm, ...], divider_depth_cut: Mm, divider_thickness: Mm, divider_housed: Mm, glue_coverage: Mm
+    each_weight: tuple[Mm, ...],
+    divider_held_ends: Mm,
+    divider_depth_cut: Mm,
+    divider_thickness: Mm,
+    divider_housed: Mm,
+    glue_coverage: Mm,
 ) -> Mm:
-    """Both ends of each divider, and both sides of what is let in."""
-    each = 2 * divider_depth_cut * (divider_thickness + 2 * divider_housed)
+    """The ends of each divider where it is held, and both sides of what is let in there."""
+    each = divider_held_ends * divider_depth_cut * (divider_thickness + 2 * divider_housed)
     return glue_for((len(each_weight) - 1) * each, glue_coverage)
 
 

@@ -7,9 +7,9 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="geometry", per=("space", "ends_by_board"))
-def end_panel_above(case_top_thickness: Mm) -> Mm:
+def end_panel_above(case_top_taken: Mm) -> Mm:
     """Above, fronts lap over the top of the case."""
-    return case_top_thickness
+    return case_top_taken
 
 
 @rule(source="geometry", per=("space", "ends_by_board"))

@@ -43,8 +43,8 @@ def cell_height(outer_cell_height: Mm) -> Mm:
     return outer_cell_height
 
 
-@rule(source="geometry", label="cell depth", per="cell.column")
-def cell_depth(outer_cell_depth: Mm) -> Mm:
+@rule(source="geometry", label="depth that a place is offered", per="cell.column")
+def depth_offered(outer_cell_depth: Mm) -> Mm:
     """A column is as deep as what it divides."""
     return outer_cell_depth
 

@@ -15,7 +15,7 @@ from vasculum.core.lengths import Mm
     width="board_depth_cut",
     thickness="outer_divider_thickness",
     stock="divider_sheet",
-    bands=Edges("case_band", ("front",), width="board_depth_core"),
+    bands=Edges("case_band", ("front", "back"), width="board_depth_core", only="banded_edges"),
     let_in="outer_divider_housed",
     fixed_at="outer_divider_fixings",
     order=8,

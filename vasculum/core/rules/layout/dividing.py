@@ -88,9 +88,15 @@ def divider_begins(divider_housed: Mm) -> Mm:
 
 
 @rule(source="common practice", label="length of all dividers", per="upright.board")
-def divider_length(cell_height: Mm, divider_housed: Mm, divider_play: Mm) -> Mm:
-    """An upright divider is as long as the cell is high and what is housed at both ends, less play at both."""
-    return cell_height + 2 * divider_housed - 2 * divider_play
+def divider_length(cell_height: Mm, divider_held_ends: Mm, divider_housed: Mm, divider_play: Mm) -> Mm:
+    """An upright divider is as long as the cell is high and what is housed where it is held, less play there."""
+    return cell_height + divider_held_ends * (divider_housed - divider_play)
+
+
+@rule(source="geometry", label="ends at which a divider is held", per="divided.board", unit="count")
+def divider_held_ends() -> Mm:
+    """A divider is held at both ends."""
+    return Mm(2)
 
 
 @rule(source="common practice", label="length of all dividers, cut", per="divided.board")

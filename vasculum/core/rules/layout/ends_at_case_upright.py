@@ -13,6 +13,6 @@ def low_end_host(case_bottom_thickness: Mm) -> Mm:
 
 
 @rule(source="geometry", per=("upright.board", "high_end.case"))
-def high_end_host(case_top_thickness: Mm) -> Mm:
+def high_end_host(case_top_counts: Mm) -> Mm:
     """An upright divider reaches to the top of the case."""
-    return case_top_thickness
+    return case_top_counts

@@ -44,7 +44,7 @@ def cell_width(outer_cell_width: Mm) -> Mm:
 
 
 @rule(source="geometry", per="cell.row")
-def cell_depth(outer_cell_depth: Mm) -> Mm:
+def depth_offered(outer_cell_depth: Mm) -> Mm:
     """A row is as deep as what it divides."""
     return outer_cell_depth
 

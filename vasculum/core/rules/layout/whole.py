@@ -19,7 +19,7 @@ def cell_height(clear_height: Mm) -> Mm:
 
 
 @rule(source="geometry", per="cell.whole")
-def cell_depth(clear_depth: Mm) -> Mm:
+def depth_offered(clear_depth: Mm) -> Mm:
     """What fills the space is as deep as what is clear."""
     return clear_depth
 
