@@ -60,7 +60,7 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "a_stile_carries_something", "anchors_stay_usable",
           "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "stretchers_are_covered", "a_top_runs_over_its_fronts",
           "left_and_right_sides_differ", "grain_has_nothing_to_run_over",
-          "dividers_are_housed_in_new_boards", "dividers_end_at_boards", "uprights_do_not_lie_on_cleats"}  # fmt: skip
+          "dividers_are_housed_in_new_boards", "dividers_end_at_boards", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
@@ -139,6 +139,12 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("back_is_as_wide_as_its_front", {"box_back_length_cut": "20 3/4", "box_back_length": "20 1/2", "increment": "1/16"}, "box-back-length-off", "attention"),
     ("dividers_are_housed_in_new_boards", {}, "nothing-to-be-let-into", "attention"),
     ("box_passes_its_cleats", {"room_from_floor": "0", "room_below_box": "1/8", "outside_height": "8", "cell_from_floor": "0", "cell_height": "9", "cleat_height": "1 1/2", "box_from_left": "1/2", "cell_from_left": "0", "cleat_thickness": "3/4"}, "box-meets-cleats", "stop"),
+    ("boards_stay_where_they_are_wanted", {}, "columns-want-boards", "attention"),
+    ("the_cabinet_was_measured", {}, "fixed-to-what", "attention"),
+    ("the_worktop_was_measured", {}, "fixed-to-what", "attention"),
+    ("the_frame_was_measured", {}, "fixed-to-what", "attention"),
+    ("fixing_screws_hold", {"fixing_screw_length": "1", "fixing_passed": "3/4", "least_screw_bite": "3/8"}, "fixing-screw-too-short", "attention"),
+    ("a_top_is_screwed_through_boards", {}, "nothing-to-screw-up-through", "attention"),
     ("dividers_end_at_boards", {}, "divider-ends-at-nothing", "attention"),
     ("uprights_do_not_lie_on_cleats", {}, "uprights-on-cleats", "attention"),
     ("housings_leave_their_boards", {"divider_housed": "3/8", "low_end_host": "3/4", "high_end_host": "1/2"}, "dado-too-deep", "attention"),
@@ -289,6 +295,10 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("edges_take_their_dowels", {"dowel_diameter": "3/8", "dowelled_edge": "3/4"}),
     ("dowels_keep_clear_of_screws", {"dowel_places": ("3/4",), "hole_places": ("2",), "dowel_diameter": "3/8", "edge_diameters": 3}),
     ("box_passes_its_cleats", {"room_from_floor": "0", "room_below_box": "1/8", "outside_height": "7 1/4", "cell_from_floor": "0", "cell_height": "9", "cleat_height": "1 1/2", "box_from_left": "1/2", "cell_from_left": "0", "cleat_thickness": "3/4"}),
+    ("the_cabinet_was_measured", {"fixed_to_thickness": "5/8"}),
+    ("the_worktop_was_measured", {"fixed_to_thickness": "1 3/4"}),
+    ("the_frame_was_measured", {"fixed_to_thickness": "1/8"}),
+    ("fixing_screws_hold", {"fixing_screw_length": "1 1/4", "fixing_passed": "3/4", "least_screw_bite": "3/8"}),
     ("the_jig_reaches_the_middle", {"jig_packing": "1/16", "dowelled_edge": "3/4"}),
     ("divider_fills_its_depth", {"divider_depth_cut": "19 1/2", "cell_depth": "20 1/32", "divider_set_back": "1/2", "divider_short_behind": "0", "increment": "1/16"}),
     ("shelf_goes_between_its_walls", {"shelf_length_cut": "22 3/8", "free_width": "22 1/2", "shelf_length": "22 3/8", "increment": "1/16"}),

@@ -81,9 +81,10 @@ PLANS = [
         wanted_outside_depth="24 in",
     ),
     mixed(),
-    shelved(divider_held="angles", divider_joint="housed"),
-    shelved(divider_held="cleats"),
-    shelved(divider_held="dowels"),
+    shelved(divider_held="angles", divider_joint="housed", fixed_to="studs"),
+    shelved(divider_held="cleats", fixed_to="masonry"),
+    shelved(divider_held="dowels", fixed_to="frame"),
+    asked_everything("side_mount", packing_made="boards", wanted_packing_left="1 1/4 in", rail_reach="walls"),
 ]
 
 

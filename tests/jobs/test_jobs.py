@@ -24,7 +24,7 @@ EXPLAINED = {
     "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-passes-obstruction", "width-taken-once",
     "small-parts", "thin-strips", "strip-is-a-partition", "fix-to-the-wall", "anchor", "walls-bulge", "walls-twist",
     "goes-in-turned", "two-pairs", "box-racks", "screws-meet", "sides-are-mirror-images", "case-square-between-walls",
-    "packing-wants-a-shim", "runner-not-sold-so-long",
+    "packing-wants-a-shim", "packing-of-sheets", "runner-not-sold-so-long",
 }  # fmt: skip
 """What these plans may say: what the readings show, and what the stock is."""
 
@@ -51,9 +51,13 @@ SIZES = [
     Worked("04-rolling-cabinet", 0, 3, "front_height_cut", "8 11/16 in", "28 3/16 less 5 1/2, 6 1/2 and 7 1/2"),
     Worked("04-rolling-cabinet", 0, 0, "outside_width", "17 7/8 in", "18 less two gaps of 1/16 for wooden runners"),
     Worked("04-rolling-cabinet", 0, 0, "runner_length", "15 in", "16 - 3/4 = 15 1/4"),
-    Worked("05-bench", 0, 1, "cell_height", "15 1/4 in", "22 - 6 1/4 - 1/2"),
-    Worked("05-bench", 0, 1, "cell_width", "19 3/4 in", "(40 - 1/2) / 2"),
-    Worked("05-bench", 0, 1, "taken_above", "0 in", "dogs of 6 1/16 end above the shelf"),
+    Worked("05-bench", 0, 0, "cell_height", "3 3/4 in", "23 3/4 - 19 9/32 - 23/32: dogs of 3 1/2 end above the shelf"),
+    Worked("05-bench", 0, 1, "outside_width", "26 9/16 in", "27 5/8 - 2 x 1/2 - 1/16"),
+    Worked("05-bench", 0, 2, "front_height_cut", "11 1/4 in", "a board as it is"),
+    Worked("05-bench", 0, 1, "front_height_cut", "7 21/32 in", "19 9/32 - 11 1/4 - 3 x 1/8"),
+    Worked("05-bench", 0, 1, "inside_height", "6 13/32 in", "6 7/8 - 15/32"),
+    Worked("05-bench", 0, 2, "inside_height", "9 27/32 in", "10 5/16 - 15/32"),
+    Worked("05-bench", 0, 2, "spacer_block", "15/16 in", "1 13/16 - 7/8"),
     Worked("06-platform-bed", 0, 1, "cell_width", "976/3 mm", "(1000 - 2 x 12) / 3"),
     Worked("06-platform-bed", 1, 2, "bin_room_width", "322 mm", "310 + 2 x 6"),
     Worked("07-on-a-cabinet", 0, 0, "outside_width", "13 1/2 in", "(29 1/2 - 1/2) / 2 - 1"),

@@ -1,5 +1,8 @@
 """Jobs whose whole list of parts, positions and fasteners was worked by hand. Common practice, unless a row says else.
 
+The bench frame: two drawers under a dust shelf, between steel legs 27 5/8 apart whose walls stand 30 apart: packed by
+23/32 and 15/32. The shelf goes in past the legs. Its panels, bottom shelf and clamp rack are not in it.
+
 The bench drawers: a case of 1409.5 x 594 x 580 without a top, boards of 17.5; over the drawers a shelf that catches
 what falls, behind them a cross wall with a shelf of 120. Sizes are of cores: banded edges are 1 larger each.
 
@@ -18,11 +21,20 @@ from tests.jobs.test_jobs import job
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.piece import Piece
 from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.regions import regions
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.marking_out import marked_out
 
-BENCH, BOX = "16-bench-drawers", "17-locking-box"
+FRAME, BENCH, BOX = "05-bench", "16-bench-drawers", "17-locking-box"
 PARTS = {
+    FRAME: {
+        "Divider": (1, "29 7/8", "20 5/16", "23/32"),
+        "Packing board, left, first layer": (1, "18 1/4", "19 1/4", "23/32"),
+        "Packing board, left, second layer": (1, "18 1/4", "19 1/4", "15/32"),
+        "Packing board, right, first layer": (1, "18 1/4", "19 1/4", "23/32"),
+        "Packing board, right, second layer": (1, "18 1/4", "19 1/4", "15/32"),
+        "Box bottom": (2, "26 9/16", "18", "15/32"),
+    },
     BENCH: {
         "Case side, left": (1, "594 mm", "578 mm", "17.5 mm"),
         "Case side, right": (1, "594 mm", "578 mm", "17.5 mm"),
@@ -48,6 +60,13 @@ PARTS = {
     },
 }
 OF_ROLE = {
+    FRAME: {
+        "Box side, left": [("18", "6 13/32", "23/32"), ("18", "9 27/32", "23/32")],
+        "Box side, right": [("18", "6 13/32", "23/32"), ("18", "9 27/32", "23/32")],
+        "Box front": [("25 1/8", "6 13/32"), ("25 1/8", "9 27/32")],
+        "Box back": [("25 1/8", "6 13/32"), ("25 1/8", "9 27/32")],
+        "Front": [("27 3/8", "7 21/32", "3/4"), ("27 3/8", "11 1/4", "3/4")],
+    },
     BENCH: {
         # parts of one name and several sizes, from the top down: length, width, thickness
         "Divider": [
@@ -59,7 +78,7 @@ OF_ROLE = {
         "Box side, right": [("400 mm", "71.5 mm"), ("400 mm", "119.5 mm"), ("400 mm", "207 mm")] * 2,
         "Box back": [("630 mm", "71.5 mm"), ("630 mm", "119.5 mm"), ("630 mm", "207 mm")] * 2,
         "Front": [("670.5 mm", "79.5 mm"), ("670.5 mm", "127.5 mm"), ("670.5 mm", "215 mm")] * 2,
-    }
+    },
 }
 POSITIONS = {
     BENCH: [
@@ -90,6 +109,16 @@ POSITIONS = {
         ("Box bottom", 1, "20 47/128", "0", "1 7/32"),
     ],
 }
+OF_A_FRAME = [
+    # part, which of them, from the left leg's face, behind the legs' fronts, above the bottom shelf
+    ("Divider", 0, "-1 1/8", "0", "19 9/32"),
+    ("Front", 0, "1/8", "0", "11 1/2"),
+    ("Front", 1, "1/8", "0", "1/8"),
+    ("Box bottom", 0, "17/32", "3/4", "11 13/16"),
+    ("Box bottom", 1, "17/32", "3/4", "7/16"),
+    ("Packing board, left, first layer", 0, "-1 3/16", "2 1/16", "0"),
+    ("Packing board, left, second layer", 0, "-15/32", "2 1/16", "0"),
+]
 MARKED = {
     BENCH: [
         ("Case bottom", "from the left end", "Divider", "678.5", "687.25"),
@@ -107,6 +136,12 @@ MARKED = {
     ],
 }
 FASTENERS = {
+    FRAME: [
+        ("Screw for packing boards, 1 1/4 in", "through packing 23/32 in into the walls"),
+        ("Screw for packing boards, 1 in", "through packing 15/32 in into the layer behind it, bites 17/32 in"),
+        ("Screw for the front, 1 1/4 in", "through box front 23/32 in into front 3/4 in"),
+        ("Brad for the bottom, 1 1/4 in", "through bottom 15/32 in into the edges that it closes, bites 25/32 in"),
+    ],
     BENCH: [
         ("Pocket screw for the case, 32 mm", "through board 17.5 mm into the end of the next"),
         ("Pocket screw for dividers, 32 mm", "through divider 17.5 mm into the end of the next"),
@@ -170,6 +205,24 @@ def test_every_part_stands_where_it_was_worked_out(name: str) -> None:
         assert (stand.across - left, stand.back, stand.up - floor) == (place(across), place(back), place(up)), title
 
 
+@pytest.mark.parametrize(("title", "number", "across", "back", "up"), OF_A_FRAME)
+def test_every_part_in_the_frame_stands_where_it_was_worked_out(
+    title: str, number: int, across: str, back: str, up: str
+) -> None:
+    stand = of_title(job(FRAME), title)[number].stand
+    assert stand is not None
+    assert (stand.across, stand.back, stand.up) == (place(across), place(back), place(up))
+
+
+def test_the_dust_shelf_is_notched_round_both_legs() -> None:
+    """As wide as the packing, 2 of leg and 1/16 of play deep; 27 1/2 is left between the legs 27 5/8 apart."""
+    plan = job(FRAME)
+    (shelf,) = of_title(plan, "Divider")
+    notches = [one for cut in shelf.cuts for one in regions(plan, shelf, cut)]
+    assert [(one.along[1] - one.along[0], one.across) for one in notches] == [(mm("1 3/16"), (0, mm("2 1/16")))] * 2
+    assert notches[1].along[0] - notches[0].along[1] == mm("27 1/2")
+
+
 @pytest.mark.parametrize("name", FASTENERS)
 def test_every_fastener_is_listed_with_its_length_and_its_bite(name: str) -> None:
     bought = {(one.what, one.through) for one in hardware_of(job(name))}
@@ -194,6 +247,16 @@ def test_lines_of_the_locking_box_run_from_its_back_edges() -> None:
 
 
 COUNTED = {
+    FRAME: {
+        # eight in each board; four a corner below and three above, four at each end of the shelf; 24 round a bottom
+        "Screw for packing boards, 1 1/4 in": 16,
+        "Screw for packing boards, 1 in": 16,
+        "Pocket screw for box corners, 1 1/4 in": 28,
+        "Pocket screw for dividers, 1 1/4 in": 8,
+        "Brad for the bottom, 1 1/4 in": 48,
+        "Screw for the front, 1 1/4 in": 8,
+        "Side-mount ball-bearing runner, 18 in": 2,
+    },
     BENCH: {
         # five a side in bottom and catch shelf, three down from the fin; three into each end of the divider
         "Pocket screw for the case, 32 mm": 10,
@@ -201,7 +264,7 @@ COUNTED = {
         "Screw for dividers, 4 mm × 40 mm": 6,
         "Screw for the cross wall, into dividers, 4 mm × 40 mm": 3,
         "Side-mount ball-bearing runner, 400 mm": 6,
-    }
+    },
 }
 
 

@@ -86,7 +86,11 @@ def test_rows_and_dividers_fill_the_space_exactly(plan: SolvedPlan) -> None:
         if not children:
             continue
         name = "cell_height" if node.place.holds == "rows" else "cell_width"
-        board = plan.solved.value("plan", "divider_thickness") if divider_of(node.place) == "board" else Fraction(0)
+        board = (
+            plan.solved.value("plan", "divider_thickness")
+            if divider_of(plan.plan, node.place) == "board"
+            else Fraction(0)
+        )
         filled = sum(plan.solved.value(c, name) for c in children) + board * (len(children) - 1)
         assert filled == plan.solved.value(node.id, name)
 

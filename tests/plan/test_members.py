@@ -368,3 +368,36 @@ def test_a_groove_in_a_banded_face_lies_where_its_bottom_goes_in() -> None:
     ((_, (low, _), _),) = regions(done, front, groove)
     assert low == value(done, "face_groove_from_edge") - mm("1/8")
     assert "above the banded lower edge" in in_words(done, front, groove)
+
+
+# ---- columns without boards -----------------------------------------------------------------------------------------
+
+
+def side_by_side(*holds: str) -> Plan:
+    """Columns of a new case with nothing between them."""
+    plan, cells = split(
+        case(), drawer_of(case()), "columns", *({"name": f"part {n}"} for n in range(len(holds))), divider="none"
+    )
+    return changed(
+        plan, *(step(f"/places/{cell}/holds", one, "replace") for cell, one in zip(cells, holds, strict=True))
+    )
+
+
+def test_bins_stand_side_by_side_without_a_board() -> None:
+    """27 1/2 inside, shared by two without anything between them: 13 3/4 each."""
+    done = solved(side_by_side("bin", "open"))
+    assert not dividers(done)
+    widths = [
+        done.solved.value(cell, "cell_width")
+        for cell in done.plan.places[done.plan.spaces[space_of(done.plan)].holds].children
+    ]
+    assert widths == [mm("13 3/4")] * 2
+    assert "columns-want-boards" not in codes(done)
+    assert prove(done).meetings == ()
+
+
+@pytest.mark.parametrize("holds", ["drawer", "tray", "shelf", "false_front"])
+def test_what_wants_a_wall_keeps_its_board(holds: str) -> None:
+    done = solved(side_by_side(holds, "open"))
+    assert len(dividers(done)) == 1
+    assert "columns-want-boards" in codes(done)

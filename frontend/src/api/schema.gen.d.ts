@@ -2300,7 +2300,7 @@ export interface components {
              * @description Of rows: a rail between them, or fronts over each other without; columns always have a board between.
              * @default null
              */
-            divider: ("board" | "open") | null;
+            divider: ("board" | "open" | "none") | null;
             /**
              * Step
              * @description Of a split: by how much each graduated part is larger than the one before.

@@ -32,7 +32,7 @@ export const PANELS = {
   front: { stage: 'make', title: 'Front', groups: ['Front'] },
   pull: { stage: 'make', title: 'Pulls', groups: ['Pull'] },
   stock: { stage: 'make', title: 'Stock', groups: ['Sheets'] },
-  case: { stage: 'make', title: 'Case', groups: ['Case'] },
+  case: { stage: 'make', title: 'Case', groups: ['Case', 'Fixing'] },
   dividers: { stage: 'make', title: 'Dividers', groups: ['Dividers', 'Dowels', 'Angles', 'Cleats'] },
   materials: { stage: 'make', title: 'Materials', groups: ['To buy'] },
   tools: { stage: 'make', title: 'Tools' },

@@ -4,7 +4,7 @@ import type { Act, Schemas } from '../api/client'
 import { useCatalogue } from '../api/queries'
 import { WrittenField } from '../lengths/WrittenField'
 import { useAsked } from '../plan/asked'
-import { choicesOf } from '../plan/layout'
+import { choicesOf, chosenFurtherOut } from '../plan/layout'
 import { useCommands, usePlan } from '../plan/PlanDesk'
 import { PlanLength } from '../plan/PlanLength'
 import { Origin } from '../reasons/Origin'
@@ -22,6 +22,9 @@ const KINDS = [
   'back_held',
   'marking_datum',
   'case_edges',
+  'packing_made',
+  'rail_reach',
+  'fixed_to',
 ]
 const NUMBERS = ['length', 'weight', 'count', 'ratio']
 
@@ -61,8 +64,10 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   const choose = (value: string | null): Act => ({ do: 'choose', at: place ?? null, name: of.name, value })
   const field = `${place ?? 'plan'}/choices/${of.name}`
   const key = `${place ?? 'plan'}/${of.name}`
-  const fallback = document.defaults_system === 'in' ? of.default_in : of.default_mm
-  const origin = chosen === null ? 'assumed' : of.is_thing ? 'measured' : 'chosen'
+  const furtherOut = place === undefined ? undefined : chosenFurtherOut(document, place, of.name)
+  const fallback = furtherOut ?? (document.defaults_system === 'in' ? of.default_in : of.default_mm)
+  const isAssumed = chosen === null && furtherOut === undefined
+  const origin = isAssumed ? 'assumed' : of.is_thing ? 'measured' : 'chosen'
   const named = (kept: string | null) =>
     alternatives.find((one) => one.family === of.kind && one.value === kept)?.title ?? kept
   const called = (kept: string | null) => `${of.title}: ${named(kept) ?? 'back to the default'}`

@@ -175,3 +175,16 @@ def dividers_end_at_boards() -> Finding | None:
         {},
         ("divider_length_cut",),
     )
+
+
+@check(source="common practice", per=("divided.board", "boards_kept"))
+def boards_stay_where_they_are_wanted() -> Finding | None:
+    """What hangs on walls, laps them or lies between them has boards beside it, whatever was chosen."""
+    return Finding(
+        "columns-want-boards",
+        "attention",
+        "Columns were chosen without boards between them, but one of them holds what wants a wall; boards stand there.",
+        "Let the columns hold bins or open bays alone, or take the boards.",
+        {},
+        ("divider_thickness",),
+    )

@@ -110,11 +110,12 @@ class PieceRule:
 
 
 CutKind = Literal[
-    "groove", "stopped_groove", "rabbet", "dado", "slot", "tongue", "fingers", "tails", "round", "kerf", "hole", "line",
-    "holes",
+    "groove", "stopped_groove", "rabbet", "dado", "slot", "tongue", "fingers", "tails", "round", "kerf", "hole",
+    "notch", "line", "holes",
 ]  # fmt: skip
 """Grooves run along a piece, dados and slots across it; a rabbet takes an edge; a tongue is what is left of an end.
-``round`` is a rabbet along all four edges, ``kerf`` one pass of the blade, ``hole`` an opening, ``line`` a mark."""
+``round`` is a rabbet along all four edges, ``kerf`` one pass of the blade, ``hole`` an opening, ``notch`` a corner that
+is sawn out, ``line`` a mark."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -168,10 +169,14 @@ class CutRule:
         return f"{self.what} {self.title} {'-'.join(self.datums)} into {self.into}"
 
 
-GoodKind = Literal["runner", "clip_rail", "post", "pull", "screw", "pocket_screw", "brad", "dowel", "angle", "glue"]
+GoodKind = Literal[
+    "runner", "clip_rail", "post", "pull", "screw", "pocket_screw", "brad", "dowel", "angle", "plug", "glue"
+]
 """What is bought, in the order in which it is listed."""
 GoodUnit = Literal["pair", "piece", "ml"]
-Holder = Literal["case", "next_board", "edges", "divider_ends", "walls"]
+Holder = Literal[
+    "case", "next_board", "edges", "divider_ends", "walls", "layer_behind", "studs", "plugs", "cabinet", "top"
+]
 """What a screw may go into that is no thickness of its place."""
 
 

@@ -264,7 +264,7 @@ class Place(Model):
     """Of rows: from above; of columns: from the left."""
     size: Sizing = Sizing()
     """What it wants of the split it stands in."""
-    divider: Literal["board", "open"] | None = None
+    divider: Literal["board", "open", "none"] | None = None
     """Of rows: a rail between them, or fronts over each other without; columns always have a board between."""
     step: LengthText | None = None
     """Of a split: by how much each graduated part is larger than the one before."""

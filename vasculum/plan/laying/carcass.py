@@ -127,7 +127,16 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
     if not is_new(plan, space):
         return {"carcass.existing"}
     levels = [space.choices, plan.choices]
-    families = ("through", "case_joint", "case_top", "case_back", "back_held", "marking_datum", "case_edges")
+    families = (
+        "through",
+        "case_joint",
+        "case_top",
+        "case_back",
+        "back_held",
+        "marking_datum",
+        "case_edges",
+        "fixed_to",
+    )
     found = {f"carcass.{_carcass(plan, space)}", f"fits.{FITS.get(space.what, 'walls')}"}
     found |= {f"{name}.{chosen(plan, levels, name)}" for name in families}
     return found | ({"ends_by_board"} if nearest_choice(levels, "end_panel_thickness") is None else set())

@@ -51,6 +51,8 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(plan, node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
+    kinds |= {chosen_kind(plan, "packing_made", [plan.spaces[node.space].choices, plan.choices])}
+    kinds |= {"packing_bay"} if _is_packing_bay(plan, node) else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()
     if node.of != "whole":
@@ -79,11 +81,33 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     return frozenset(the_catalogue().with_shared(kinds))
 
 
+def is_packed(plan: Plan, space: Space) -> bool:
+    """Whether it is known how far the walls stand off what is clear."""
+    return space.kind == "frameless" or any(
+        one.survey == space.case and one.of == "width" for one in plan.readings.values()
+    )
+
+
+def _is_packing_bay(plan: Plan, node: Node) -> bool:
+    """Whether boards of packing stand on both sides of a place: of a space, or of each row between reaching rails."""
+    space = plan.spaces[node.space]
+    levels = [space.choices, plan.choices]
+    is_of_boards = chosen_kind(plan, "packing_made", levels) == "packing_made.boards"
+    if is_new(plan, space) or not is_of_boards or not is_packed(plan, space):
+        return False
+    root = plan.places[space.holds]
+    is_parted = root.holds == "rows" and divider_of(plan, root) == "board"
+    is_parted = is_parted and chosen_kind(plan, "rail_reach", [root.choices, *levels]) == "rail_reach.walls"
+    is_bay = node.parent == space.holds if is_parted else node.parent is None
+    return is_bay and _holds_boxes(plan, node.place)
+
+
 def _board_before_kinds(plan: Plan, node: Node) -> set[str]:
     """Whether a board stands before this part of a split."""
-    is_after = node.number > 0 and divider_of(plan.places[node.parent or ""]) == "board"
-    held = chosen_kind(plan, "divider_held", node.outer).partition(".")[2]
-    return {f"board_before.{node.of}", "has_board", f"board_on.{held}"} if is_after else set()
+    is_after = node.number > 0 and divider_of(plan, plan.places[node.parent or ""]) == "board"
+    held, reach = (chosen_kind(plan, f, node.outer).partition(".")[2] for f in ("divider_held", "rail_reach"))
+    found = {f"board_before.{node.of}", "has_board", f"board_on.{held}", f"board_reaches.{reach}"}
+    return found if is_after else set()
 
 
 def _is_panel(plan: Plan, split: str, levels: tuple[Choices, ...]) -> bool:
@@ -219,15 +243,17 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
 
 def _shares_faces(plan: Plan, split: Place, outer: tuple[Choices, ...]) -> bool:
     """Whether what is shared out is fronts with their gaps: over each other without rails, and any of them there."""
-    return divider_of(split) == "open" and shows_fronts(plan, split, outer)
+    return split.holds == "rows" and divider_of(plan, split) == "open" and shows_fronts(plan, split, outer)
 
 
 def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]:
-    divider = divider_of(node.place)
+    divider = divider_of(plan, node.place)
     kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
     if divider == "board":
         kinds.add("upright.board" if node.place.holds == "columns" else "lying.board")
         kinds |= {chosen_kind(plan, "divider_held", levels)} | _ends_kinds(plan, node, levels)
+    if node.place.holds == "columns" and node.place.divider == "none" and divider == "board":
+        kinds.add("boards_kept")
     if is_even_stack(plan, node):
         kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
     return kinds
@@ -242,7 +268,9 @@ def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]
     low, high = (at_edge if is_edge else "divider" for is_edge in edges)
     high = "nothing" if is_upright and high == "case" and is_topless(plan, plan.spaces[node.space]) else high
     joint = chosen_kind(plan, "divider_joint", levels)
-    kinds = {f"low_end.{low}", f"high_end.{high}"} | ({"ends_in_the_air"} if any(are_open) else set())
+    kinds = {f"low_end.{low}", f"high_end.{high}", chosen_kind(plan, "rail_reach", levels)} | (
+        {"ends_in_the_air"} if any(are_open) else set()
+    )
     kinds |= {"staggered"} if "divider" in (low, high) and node.number % 2 else set()
     if joint == "divider_joint.housed" and (any(are_open) or "existing" in (low, high)):
         return kinds | {"divider_joint.butted", "divider_unhoused"}

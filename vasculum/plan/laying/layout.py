@@ -15,6 +15,9 @@ BOXES = ("drawer", "tray")
 FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
 
+ALONE = ("bin", "open", "blocked")
+"""What stands by itself, without a board beside it."""
+
 
 class Beyond(NamedTuple):
     """What stands on the other side of a divider, and what holds there of further out."""
@@ -70,7 +73,7 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
         child = node._replace(beyond=_beyond(plan, node, at), outer=node.levels)
         child = child._replace(id=id_, place=plan.places[id_], parent=node.id, number=at, is_stacked=is_even)
         if place.holds == "rows":
-            is_open = divider_of(place) == "open"
+            is_open = divider_of(plan, place) == "open"
             above = is_open if at > 0 else node.is_open_above
             below = is_open if at < last else node.is_open_below
             top, bottom = node.is_top_edge and at == 0, node.is_bottom_edge and at == last
@@ -85,7 +88,7 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
 def _beyond(plan: Plan, node: Node, at: int) -> Around:
     """What stands beyond the dividers of one part of a split: its neighbours there, and at the ends the split's own."""
     left, right, above, below = node.beyond
-    is_board, children = divider_of(node.place) == "board", [plan.places[id_] for id_ in node.place.children]
+    is_board, children = divider_of(plan, node.place) == "board", [plan.places[id_] for id_ in node.place.children]
     before = Beyond(children[at - 1], node.levels) if is_board and at > 0 else None
     after = Beyond(children[at + 1], node.levels) if is_board and at + 1 < len(children) else None
     is_first, is_last = at == 0, at + 1 == len(children)
@@ -94,17 +97,29 @@ def _beyond(plan: Plan, node: Node, at: int) -> Around:
     return left, right, above if is_first else before, below if is_last else after
 
 
-def divider_of(place: Place) -> str:
-    """What stands between the parts of a split: ``board``, or ``open`` for rows without rails."""
+def divider_of(plan: Plan, place: Place) -> str:
+    """What stands between the parts of a split: ``board``, or ``open`` where nothing does.
+
+    Rows have no rails unless they were chosen; columns have boards unless it was chosen otherwise, and kept so wherever
+    something in them wants one.
+    """
     if place.holds == "columns":
-        return "board"
-    return place.divider or "open"
+        return "board" if place.divider != "none" or wants_boards(plan, place) else "open"
+    return "board" if place.divider == "board" else "open"
+
+
+def wants_boards(plan: Plan, place: Place) -> bool:
+    """Whether something in a place hangs on its walls, laps them or lies between them."""
+    if place.holds not in SPLITS:
+        return place.holds not in ALONE
+    is_railed = place.holds == "rows" and place.divider == "board"
+    return is_railed or any(wants_boards(plan, plan.places[id_]) for id_ in place.children)
 
 
 def is_even_stack(plan: Plan, node: Node) -> bool:
     """A column of fronts without rails, every one of them a front of the same kind."""
     place = node.place
-    if place.holds != "rows" or divider_of(place) != "open":
+    if place.holds != "rows" or divider_of(plan, place) != "open":
         return False
     fronts = {front_of(plan, plan.places[id_], node.levels) for id_ in place.children}
     return len(fronts) == 1 and "none" not in fronts

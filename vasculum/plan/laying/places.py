@@ -28,7 +28,7 @@ from vasculum.plan.laying.crossings import (
     crossing_sizes,
     obstructed_kinds,
 )
-from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
+from vasculum.plan.laying.kinds import is_packed, kinds_of, reading_kinds, space_kinds, survey_kinds
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 
 PLAN = "plan"
@@ -243,7 +243,7 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     has_case_width = any(plan.readings[id_].of == "width" for id_ in by_survey[space.case])
     if space.kind == "framed":
         kinds.add("case_width.read" if has_case_width else "case_width.unread")
-    kinds |= {"packed"} if space.kind == "frameless" or has_case_width else set()
+    kinds |= {"packed"} if is_packed(plan, space) else set()
     scribes = [id_ for id_, one in plan.scribes.items() if one.space == space_id]
     has_strips = has_case_width if space.kind == "framed" else not is_new(plan, space)
     in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]

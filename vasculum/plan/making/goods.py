@@ -40,7 +40,8 @@ def goods_of(plan: SolvedPlan) -> list[Good]:
     for wired in wanted:
         for good in _wanted(plan, wired):
             rule = good.rule
-            same = (rule.what, rule.title, good.size, good.gauge, good.through, good.into, rule.holds, good.row)
+            passed, held = (tuple(size for _, size in stack) for stack in (good.through, good.into))
+            same = (rule.what, rule.title, good.size, good.gauge, passed, held, rule.holds, good.row)
             found.setdefault(same, []).append(good)
     together = [_together(goods) for goods in found.values()]
     return sorted(together, key=lambda one: (ORDER[one.rule.what], one.rule.title))

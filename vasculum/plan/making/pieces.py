@@ -190,13 +190,24 @@ def _piece(plan: SolvedPlan, one: Wired, rule: PieceRule, space: str, cuts: tupl
         bands, by = rule.bands.edges[: int(count)], plan.solved.value(*key)
         band = choices_at(plan.plan, key[0]).get(rule.bands.choice)
     sizes = tuple(plan.solved.value(*key) for key in (length, width, thickness))
-    sheet = sheet_behind(plan.plan, thickness) if rule.stock and rule.stock not in STRIPS else None
+    sheet = _sheet(plan, rule, thickness)
     let_in, fixed_at = (one.feeds[name] if name else None for name in (rule.let_in, rule.fixed_at))
     return Piece(
         f"{one.place}/{rule.role}", length[0], rule, length, width, thickness,
         None if None in sizes else (sizes[0], sizes[1], sizes[2]), _stand(plan, one, rule), space, sheet,
         _grain(plan, one.place, rule, sheet), bands, band, by, cuts, let_in, fixed_at,
     )  # fmt: skip
+
+
+def _sheet(plan: SolvedPlan, rule: PieceRule, thickness: Key) -> str | None:
+    """The sheet that a piece comes from: the one behind its thickness, or any in hand that measures so much."""
+    if not rule.stock or rule.stock in STRIPS:
+        return None
+    if rule.stock != "sheet_in_hand":
+        return sheet_behind(plan.plan, thickness)
+    length, sheets = plan.plan.length, plan.plan.library.sheets.items()
+    wanted = plan.solved.value(*thickness)
+    return next((id_ for id_, sheet in sheets if length(sheet.measured or sheet.nominal) == wanted), None)
 
 
 DATUMS: tuple[Datum, ...] = ("lower", "upper", "left", "right", "front", "back")

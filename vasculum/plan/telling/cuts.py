@@ -51,6 +51,8 @@ class _Told:
             return f"{self.said(rule.at)} {self.above()}, {length} wide, {width} high, right through, in the middle"
         if rule.what == "hole":
             return f"{self.ends()}, {width} deep, {self.said(rule.begins)} above the lower edge, {length} high"
+        if rule.what == "notch":
+            return f"{self.ends()}, {width} wide, {length} deep from the front edge, right through"
         if rule.what == "round":
             return f"all round, {width} wide, {depth} deep, {face}"
         if rule.what == "tongue":

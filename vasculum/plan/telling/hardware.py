@@ -18,17 +18,22 @@ STACK = {
     "case_screwed_through": "board", "case_screwed_edge": "board",
     "corner_passed": "wall", "bottom_thickness": "bottom", "case_back_passed": "back",
     "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
-    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
+    **{f"packing_{number}_{side}": "packing" for number in ("first", "second", "third") for side in ("left", "right")},
+    "fixing_passed": "what is before it", "behind_left": "packing", "behind_right": "packing",
+    "pull_thread": "the pull",
 }  # fmt: skip
 """What a thickness in a stack is called."""
 HOLDERS: dict[Holder, str] = {
     "case": "the case", "next_board": "the end of the next", "edges": "the edges that it closes",
-    "divider_ends": "the ends of the dividers", "walls": "the walls",
+    "divider_ends": "the ends of the dividers", "walls": "the walls", "layer_behind": "the layer behind it",
+    "studs": "the studs", "plugs": "their plugs", "cabinet": "the cabinet", "top": "the top over it",
 }  # fmt: skip
 """What holds a fastener beside a thickness."""
 
 
-INTO_EDGES: tuple[Holder, ...] = ("next_board", "edges", "divider_ends")
+INTO_EDGES: tuple[Holder, ...] = (
+    "next_board", "edges", "divider_ends", "layer_behind", "studs", "plugs", "cabinet", "top",
+)  # fmt: skip
 """Where a fastener goes straight into the edge or the end of a board."""
 
 

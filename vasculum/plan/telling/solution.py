@@ -523,6 +523,9 @@ def _built_otherwise(plan: SolvedPlan) -> Iterator[FindingShown]:
             continue
         numbers = {"built": one.value, "made": one.planned, "off": abs(one.planned - one.value)}
         label = label_at(plan, key).capitalize()
+        if key[1] in OPENINGS:
+            yield _as_found(plan, key, numbers)
+            continue
         yield FindingShown(
             code="built-otherwise",
             severity="attention",
@@ -536,6 +539,28 @@ def _built_otherwise(plan: SolvedPlan) -> Iterator[FindingShown]:
             keys=[key_text(key)],
             pieces=[],
         )
+
+
+OPENINGS = ("cell_width", "cell_height", "cell_depth")
+"""What is measured again where a case stands: what is not yet cut follows it."""
+
+
+def _as_found(plan: SolvedPlan, key: Key, numbers: dict[str, Mm]) -> FindingShown:
+    """An opening that was measured again, and is not as planned."""
+    said = (
+        f"{label_at(plan, key).capitalize()} is {{built}} as built, planned {{made}}: what is not cut yet follows it."
+    )
+    return FindingShown(
+        code="opening-as-built",
+        severity="note",
+        place=key[0],
+        places=[key[0]],
+        place_name=place_name(plan.plan, key[0]),
+        message=filled(said, numbers, plan.plan.units.length),
+        fix="Leave what is cut as it is, or note it as built too.",
+        keys=[key_text(key)],
+        pieces=[],
+    )
 
 
 def _lost_pins(plan: SolvedPlan) -> Iterator[FindingShown]:

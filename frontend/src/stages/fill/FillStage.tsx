@@ -7,7 +7,9 @@ import { actsOf } from '../../plan/cellActs'
 import { type Place, parentOf, tintOf, walk } from '../../plan/layout'
 import { useQuantities } from '../../plan/onScreen'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
+import { PlanLength } from '../../plan/PlanLength'
 import { Figures } from '../../reasons/Figures'
+import { Origin } from '../../reasons/Origin'
 import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
@@ -80,7 +82,7 @@ export function FillStage() {
 
 function told(place: Place): string {
   if (place.holds === 'rows') return place.divider === 'board' ? 'rows with rails' : 'rows without rails'
-  if (place.holds === 'columns') return 'columns'
+  if (place.holds === 'columns') return place.divider === 'none' ? 'columns without boards' : 'columns'
   return HOLDS.find(([value]) => value === place.holds)?.[1] ?? place.holds
 }
 
@@ -137,9 +139,45 @@ function Chosen() {
           }
         >
           <Figures place={chosenPlace} names={FIGURES} />
+          <AsFound place={chosenPlace} />
         </Panel>
       )}
     </>
+  )
+}
+
+const FOUND = [
+  ['cell_width', 'Width'],
+  ['cell_height', 'Height'],
+] as const
+
+/** The opening measured again once the case stands: one field for each way, and what is not cut yet follows it. */
+function AsFound({ place }: { place: string }) {
+  const { plan } = usePlan()
+  return (
+    <div className="pairs">
+      {FOUND.map(([name, title]) => {
+        const key = `${place}/${name}`
+        return (
+          <PlanLength
+            key={key}
+            label={
+              <>
+                <Origin origin="as built" />
+                {title} as built
+              </>
+            }
+            kept={plan.document.as_built?.[key] ?? null}
+            placeholder="as planned"
+            after="Of the opening, where the case stands: what is not cut yet follows it."
+            act={(length) => ({ do: 'cut-as', key, length })}
+            called={`Opening, ${title.toLowerCase()} as built`}
+            emptied={`Opening, ${title.toLowerCase()} as built: taken out`}
+            field={`as_built/${key}`}
+          />
+        )
+      })}
+    </div>
   )
 }
 

@@ -44,6 +44,24 @@ export function SplitFields({ place }: { place: Place }) {
           </Form.Select>
         </Form.Group>
       )}
+      {place.holds === 'columns' && (
+        <Form.Group controlId="divider">
+          <Form.Label className="mb-0">Between the columns</Form.Label>
+          <Form.Select
+            value={place.divider === 'none' ? 'none' : 'board'}
+            onChange={(event) => {
+              const divider = event.target.value
+              act(
+                put(`/places/${chosenPlace}/divider`, divider),
+                `${place.name}: ${divider === 'board' ? 'with boards' : 'without boards'}`,
+              )
+            }}
+          >
+            <option value="board">a board, full height</option>
+            <option value="none">nothing: bins or open bays side by side</option>
+          </Form.Select>
+        </Form.Group>
+      )}
       {isGraduated && (
         <Form.Group controlId="ratio">
           <Form.Label className="mb-0">Graduated parts grow</Form.Label>

@@ -55,7 +55,9 @@ export function Case() {
           <Alternatives family="case_joint" {...of} />
           <Alternatives family="case_back" {...of} />
           <Alternatives family="case_top" {...of} />
-          <ChoiceFields group="Case" {...of} />
+          <ChoiceFields group="Case" {...of} onlyAsked />
+          <h3>Fixed where it stands</h3>
+          <ChoiceFields group="Fixing" {...of} onlyAsked />
         </>
       )}
     </Panel>

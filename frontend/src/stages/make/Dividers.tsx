@@ -7,7 +7,8 @@ import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
 import { useChosenTitle } from './chosen'
 
-const hasBoards = (place: Place | undefined) => place?.holds === 'columns' || place?.divider === 'board'
+const hasBoards = (place: Place | undefined) =>
+  place?.holds === 'columns' ? place.divider !== 'none' : place?.divider === 'board'
 
 /** How the boards between the parts of the chosen split meet what they stand between, and what holds them there. */
 export function Dividers() {

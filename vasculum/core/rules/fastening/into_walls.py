@@ -34,7 +34,7 @@ def packing_screw_right(behind_right: Mm, least_screw_bite: Mm) -> Mm:
 for hand in ("left", "right"):
     good(
         "screw",
-        per="screwed",
+        per=("screwed", "packing_made.planed"),
         title="Screw for the packing",
         count="packing_screws",
         size=f"packing_screw_{hand}",

@@ -36,7 +36,7 @@ def rail_packing_right(
 
 @piece(
     "rail_packing_left",
-    per=("board_before.row", "left.edge"),
+    per=("board_before.row", "left.edge", "packing_made.planed"),
     title="Packing beside a divider, left",
     length="board_depth_cut",
     width="outer_divider_thickness",
@@ -53,7 +53,7 @@ def packing_left(cell_from_floor: Mm, cell_height: Mm, wall_left_from_left: Mm =
 
 @piece(
     "rail_packing_right",
-    per=("board_before.row", "right.edge"),
+    per=("board_before.row", "right.edge", "packing_made.planed"),
     title="Packing beside a divider, right",
     length="board_depth_cut",
     width="outer_divider_thickness",

@@ -1,4 +1,4 @@
-"""Rows over each other without rails: nothing stands between them but the gap of their fronts. Exact mm."""
+"""Parts without boards: rows with only the gap of their fronts between them, columns beside each other. Exact mm."""
 
 from __future__ import annotations
 
@@ -8,5 +8,5 @@ from vasculum.core.lengths import Mm
 
 @rule(source="geometry", per="divided.open")
 def between() -> Mm:
-    """Without rails nothing stands between rows."""
+    """Without boards nothing stands between parts."""
     return Mm(0)

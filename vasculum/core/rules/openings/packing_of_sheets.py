@@ -9,6 +9,7 @@ from itertools import combinations_with_replacement
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import total
+from vasculum.core.rules.obstructions.free import NOTHING
 
 
 def layers_for(wanted: Mm, sheets: tuple[Mm, ...], within: Mm) -> tuple[Mm, ...]:
@@ -52,3 +53,44 @@ def packing_layers_left(packing_left: Mm, sheet_thicknesses: tuple[Mm, ...], tap
 def packing_layers_right(packing_right: Mm, sheet_thicknesses: tuple[Mm, ...], tape_tolerance: Mm) -> tuple[Mm, ...]:
     """On the right packing is made of sheets whose sum meets it, as near as a tape can tell, or comes nearest."""
     return layers_for(packing_right, sheet_thicknesses, tape_tolerance)
+
+
+def layer(layers: tuple[Mm, ...], number: int) -> Mm:
+    """How thick one layer is, counted from the wall; nothing where the packing has fewer."""
+    return layers[number] if number < len(layers) else NOTHING
+
+
+@rule(source="geometry", label="first layer of the left packing", per="packed")
+def packing_first_left(packing_layers_left: tuple[Mm, ...]) -> Mm:
+    """On the wall stands the thickest sheet."""
+    return layer(packing_layers_left, 0)
+
+
+@rule(source="geometry", label="second layer of the left packing", per="packed")
+def packing_second_left(packing_layers_left: tuple[Mm, ...]) -> Mm:
+    """On the first layer stands the next, where there are two."""
+    return layer(packing_layers_left, 1)
+
+
+@rule(source="geometry", label="third layer of the left packing", per="packed")
+def packing_third_left(packing_layers_left: tuple[Mm, ...]) -> Mm:
+    """On the second layer stands the third, where there are three."""
+    return layer(packing_layers_left, 2)
+
+
+@rule(source="geometry", label="first layer of the right packing", per="packed")
+def packing_first_right(packing_layers_right: tuple[Mm, ...]) -> Mm:
+    """On the wall stands the thickest sheet."""
+    return layer(packing_layers_right, 0)
+
+
+@rule(source="geometry", label="second layer of the right packing", per="packed")
+def packing_second_right(packing_layers_right: tuple[Mm, ...]) -> Mm:
+    """On the first layer stands the next, where there are two."""
+    return layer(packing_layers_right, 1)
+
+
+@rule(source="geometry", label="third layer of the right packing", per="packed")
+def packing_third_right(packing_layers_right: tuple[Mm, ...]) -> Mm:
+    """On the second layer stands the third, where there are three."""
+    return layer(packing_layers_right, 2)

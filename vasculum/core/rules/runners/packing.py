@@ -59,7 +59,7 @@ def packing_strip_left(packing_blank_left: Mm = NOTHING, post_recess_left: Mm = 
 
 @piece(
     "packing_left",
-    per=("drawer", "left.edge"),
+    per=("drawer", "left.edge", "packing_made.planed"),
     title="Packing strip, left",
     length="runner_length",
     width="runner_height",
@@ -82,7 +82,7 @@ def packing_strip_right(packing_blank_right: Mm = NOTHING, post_recess_right: Mm
 
 @piece(
     "packing_right",
-    per=("drawer", "right.edge"),
+    per=("drawer", "right.edge", "packing_made.planed"),
     title="Packing strip, right",
     length="runner_length",
     width="runner_height",
