@@ -1177,7 +1177,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1211,6 +1211,80 @@ export interface components {
              * @enum {string}
              */
             reads?: "length" | "lengths" | "weight";
+        };
+        /**
+         * Existing
+         * @description A part that is there before anything is built: whether it stays, is used again or comes out, and what stands in.
+         *
+         *     What stands in for a part that comes out, or was never there, is a part of the job: a stiffener behind a rail, a
+         *     partition for a wall that is missing. Its sizes are chosen by who builds it.
+         */
+        Existing: {
+            /** Name */
+            name: string;
+            /**
+             * What
+             * @default other
+             * @enum {string}
+             */
+            what: "drawer" | "shelf" | "stile" | "rail" | "wall" | "door" | "runner" | "trim" | "other";
+            /**
+             * Space
+             * @example reading-7
+             */
+            space: string;
+            /**
+             * Fate
+             * @default stays
+             * @enum {string}
+             */
+            fate: "stays" | "reused" | "taken_out";
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Length
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Width
+             * @default null
+             */
+            width: string | null;
+            /**
+             * Thickness
+             * @description As it was measured, where it is used again.
+             * @default null
+             */
+            thickness: string | null;
+            /**
+             * Stand In
+             * @default null
+             */
+            stand_in: ("stiffener" | "partition") | null;
+            /**
+             * Stand In Length
+             * @default null
+             */
+            stand_in_length: string | null;
+            /**
+             * Stand In Width
+             * @default null
+             */
+            stand_in_width: string | null;
+            /**
+             * Stand In Thickness
+             * @default null
+             */
+            stand_in_thickness: string | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
         };
         /**
          * FaultShown
@@ -1914,6 +1988,28 @@ export interface components {
             reading: ("width" | "height" | "depth") | null;
         };
         /**
+         * NoteExisting
+         * @description A part that is there, and what becomes of it; its name gets a number where it is taken.
+         */
+        NoteExisting: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "note-existing";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+            /** Name */
+            name: string;
+            /** What */
+            what: string;
+            /** Fate */
+            fate: string;
+        };
+        /**
          * Nothing
          * @description An empty body.
          */
@@ -2422,6 +2518,14 @@ export interface components {
             scribes: {
                 [key: string]: components["schemas"]["Scribe"];
             };
+            /**
+             * Existing
+             * @description What is there before anything is built.
+             * @default {}
+             */
+            existing: {
+                [key: string]: components["schemas"]["Existing"];
+            };
             /** Places */
             places: {
                 [key: string]: components["schemas"]["Place"];
@@ -2544,7 +2648,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3623,6 +3727,22 @@ export interface components {
              * @enum {string}
              */
             do: "take-away";
+        };
+        /**
+         * TakeExistingOut
+         * @description A part that was noted is not there.
+         */
+        TakeExistingOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "forget-existing";
+            /**
+             * Existing
+             * @description An id of the plan.
+             */
+            existing: string;
         };
         /**
          * TakeOut

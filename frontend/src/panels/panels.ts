@@ -14,6 +14,7 @@ export const PANELS = {
   numbers: { stage: 'measure', title: 'What the numbers are', groups: ['Fitting', 'Outside'] },
   readings: { stage: 'measure', title: 'Readings', isOpenAtFirst: true },
   'in-the-way': { stage: 'measure', title: 'In the way' },
+  existing: { stage: 'measure', title: 'What is there' },
   beside: {
     stage: 'measure',
     title: 'Around it',

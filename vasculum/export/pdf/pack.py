@@ -13,7 +13,7 @@ from vasculum.export.pdf.parts import parts_to_cut, rests_on
 from vasculum.export.pdf.positions import packing_strips, runner_positions
 from vasculum.export.pdf.reasons import reasons
 from vasculum.export.pdf.shopping import to_buy
-from vasculum.export.pdf.surveyed import in_the_way, measured, still_assumed
+from vasculum.export.pdf.surveyed import in_the_way, measured, still_assumed, what_is_there
 from vasculum.export.pdf.tape import tape_checks
 from vasculum.export.pdf.type import FINE, TITLE, register_fonts, said
 from vasculum.export.pdf.worked import set_ups
@@ -45,6 +45,7 @@ def print_pack(plan: SolvedPlan, revision: int | None) -> bytes:
         PageBreak(),
         *measured(plan),
         *in_the_way(plan),
+        *what_is_there(plan),
         *still_assumed(solution),
         *found(solution),
         *views_behind(plan, paper),

@@ -57,6 +57,26 @@ def in_the_way(plan: SolvedPlan) -> Iterator[Flowable]:
     yield table(("What", "Where", "Stands in", "Over"), rows, (2.4, 3, 1.8, 4))
 
 
+FATES = {"stays": "stays", "reused": "is used again", "taken_out": "comes out"}
+
+
+def what_is_there(plan: SolvedPlan) -> Iterator[Flowable]:
+    """What is there before anything is built, what becomes of it, and what stands in for it."""
+    if not plan.plan.existing:
+        return
+    yield from section("What is there")
+    rows: list[list[Cell]] = []
+    for one in plan.plan.existing.values():
+        sizes = " × ".join(size for size in (one.length, one.width, one.thickness) if size)
+        stands_in = f"a {one.stand_in} stands in for it" if one.stand_in else ""
+        count = f"{one.count} × " if one.count > 1 else ""
+        where = place_name(plan.plan, one.space)
+        rows.append(
+            [f"{count}{one.name}", where, said(FATES[one.fate], BIG), ", ".join(filter(None, (sizes, stands_in)))]
+        )
+    yield table(("What", "Where", "What becomes of it", "Sizes, and what stands in"), rows, (2.4, 2.4, 2.4, 4))
+
+
 def still_assumed(solution: Solution) -> Iterator[Flowable]:
     """What the sizes with a star rest on, with room to write what it measures."""
     if not solution.assumed:

@@ -231,6 +231,29 @@ class ScribeStation(Model):
     gap: PositiveLengthText
 
 
+class Existing(Model):
+    """A part that is there before anything is built: whether it stays, is used again or comes out, and what stands in.
+
+    What stands in for a part that comes out, or was never there, is a part of the job: a stiffener behind a rail, a
+    partition for a wall that is missing. Its sizes are chosen by who builds it.
+    """
+
+    name: Name
+    what: Literal["drawer", "shelf", "stile", "rail", "wall", "door", "runner", "trim", "other"] = "other"
+    space: Id
+    fate: Literal["stays", "reused", "taken_out"] = "stays"
+    count: Annotated[int, Field(ge=1, le=99)] = 1
+    length: PositiveLengthText | None = None
+    width: PositiveLengthText | None = None
+    thickness: PositiveLengthText | None = None
+    """As it was measured, where it is used again."""
+    stand_in: Literal["stiffener", "partition"] | None = None
+    stand_in_length: PositiveLengthText | None = None
+    stand_in_width: PositiveLengthText | None = None
+    stand_in_thickness: PositiveLengthText | None = None
+    note: Note = ""
+
+
 class Scribe(Model):
     """A strip scribed to a wall that is not straight; stations from its lower or left end."""
 
@@ -389,6 +412,8 @@ class Plan(Model):
     reading_order: Annotated[list[Id], Field(max_length=2000)] = []
     obstructions: Annotated[dict[Id, Obstruction], Field(max_length=200)] = {}
     scribes: Annotated[dict[Id, Scribe], Field(max_length=100)] = {}
+    existing: Annotated[dict[Id, Existing], Field(max_length=200)] = {}
+    """What is there before anything is built."""
     places: Annotated[dict[Id, Place], Field(max_length=2000)]
     tools: Annotated[list[str], Field(max_length=40)] | None = None
     """The tools that the maker has; nothing where nobody said."""
@@ -408,6 +433,7 @@ class Plan(Model):
             "readings": self.readings,
             "obstructions": self.obstructions,
             "scribes": self.scribes,
+            "existing": self.existing,
             "places": self.places,
             "library/sheets": self.library.sheets,
             "library/runners": self.library.runners,

@@ -184,6 +184,9 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
     for id_, scribe in plan.scribes.items():
         if scribe.space not in plan.spaces:
             yield Fault(f"/scribes/{id_}/space", f"There is no space {scribe.space!r}.")
+    for id_, there in plan.existing.items():
+        if there.space not in plan.spaces:
+            yield Fault(f"/existing/{id_}/space", f"There is no space {there.space!r}.")
     for id_, one in plan.obstructions.items():
         if one.space not in plan.spaces:
             yield Fault(f"/obstructions/{id_}/space", f"There is no space {one.space!r}.")

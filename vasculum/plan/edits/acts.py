@@ -6,7 +6,7 @@ bare number takes the plan's unit, and the text is kept with it.
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Collection, Iterable
 from typing import Annotated, Any
 
 from pydantic import Field
@@ -99,3 +99,9 @@ def place_of(plan: Plan, place: str) -> Place:
 def parent_of(plan: Plan, place: str) -> str | None:
     """The split that a place stands in, or None where it fills a space."""
     return next((id_ for id_, one in plan.places.items() if place in one.children), None)
+
+
+def own_name(name: str, taken: Collection[str]) -> str:
+    """A name that is not taken: itself, or with the first number that is free."""
+    names = (name, *(f"{name} {number}" for number in range(2, len(taken) + 3)))
+    return next(one for one in names if one not in taken)

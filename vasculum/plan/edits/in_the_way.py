@@ -10,7 +10,7 @@ from pydantic import Field
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.plan.document import Obstruction, Plan, as_usual
 from vasculum.plan.document.patching import PatchStep
-from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, dumped, gone, put
+from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, dumped, gone, own_name, put
 from vasculum.plan.edits.dragging import exactly
 from vasculum.plan.laying.solving import SolvedPlan
 
@@ -38,10 +38,9 @@ class Obstruct(Act):
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The obstruction."""
         numbers = Numbers(now.plan)
-        taken = {one.name for one in now.plan.obstructions.values()}
-        names = (self.name, *(f"{self.name} {number}" for number in range(2, len(taken) + 3)))
+        name = own_name(self.name, {one.name for one in now.plan.obstructions.values()})
         yield put(f"/obstructions/{numbers.fresh('obstruction')}", {
-            "name": next(name for name in names if name not in taken), "what": self.what,
+            "name": name, "what": self.what,
             "space": self.space, "on": self.on, "projection": as_kept(self.projection, now.plan),
         })  # fmt: skip
         yield numbers.given()

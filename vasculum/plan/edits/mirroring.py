@@ -61,6 +61,9 @@ class _Mirror:
         for id_, strip in self.plan.scribes.items():
             if strip.space == self.space:
                 yield put(f"/scribes/{self.copy_of(id_)}", self._strip(strip))
+        for id_, there in self.plan.existing.items():
+            if there.space == self.space:
+                yield put(f"/existing/{self.copy_of(id_)}", dumped(there) | {"space": self.copy_of(self.space)})
         yield from self._told_by_space()
         yield from self._space(space)
         yield self.numbers.given()

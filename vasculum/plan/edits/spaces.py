@@ -98,6 +98,7 @@ class TakeSpaceOut(Act):
             yield gone(f"/reading_order/{at}")
         yield from (gone(f"/readings/{id_}") for id_ in readings)
         yield from (gone(f"/obstructions/{id_}") for id_, one in plan.obstructions.items() if one.space == self.space)
+        yield from (gone(f"/existing/{id_}") for id_, one in plan.existing.items() if one.space == self.space)
         yield from (gone(f"/scribes/{id_}") for id_, one in plan.scribes.items() if one.space == self.space)
         yield from (gone(f"/places/{id_}") for id_ in below(plan, space.holds))
         yield from (gone(f"/surveys/{id_}") for id_ in surveys)

@@ -11,6 +11,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
 from vasculum.plan.edits.choosing import AsInThePlan, Carry, Choose, Have, LieOn
 from vasculum.plan.edits.dragging import Drag, Push
+from vasculum.plan.edits.existing import NoteExisting, TakeExistingOut
 from vasculum.plan.edits.fields import Change, Enter
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
@@ -26,6 +27,7 @@ Verb = Annotated[
     | Split | Copy | TakeOut | Hold | SizeTo | SizeBy | SizeAll | Graduate | Drag
     | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
+    | NoteExisting | TakeExistingOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),
@@ -34,7 +36,7 @@ Verb = Annotated[
 
 
 _MEASURED = re.compile(
-    r"/(readings|obstructions|scribes|as_built)/.+|/reading_order/.+|/next_id|/library/sheets/[^/]+/measured"
+    r"/(readings|obstructions|scribes|existing|as_built)/.+|/reading_order/.+|/next_id|/library/sheets/[^/]+/measured"
     r"|/library/runners/.+"
 )
 """What somebody who only measures puts into a plan, by JSON pointer."""

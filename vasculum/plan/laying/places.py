@@ -248,7 +248,8 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     has_strips = has_case_width if space.kind == "framed" else not is_new(plan, space)
     in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]
     is_outside = has_niche(plan, space)
-    children = (*surveys, space.holds, *scribes, *(id_ for id_, _ in in_the_way))
+    there = [id_ for id_, one in plan.existing.items() if one.space == space_id]
+    children = (*surveys, space.holds, *scribes, *there, *(id_ for id_, _ in in_the_way))
     laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, children)
     for id_, one in in_the_way:
         kinds_of_one = {"in_the_way", f"in_the_way.{one.what}", f"in_the_way.on_{one.on}"}
@@ -260,6 +261,8 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
             laid.given[id_, name] = Given(size, "measured", "", True)
     for id_ in scribes:
         _lay_scribe(laid, plan, id_)
+    for id_ in there:
+        _lay_existing(laid, plan, id_)
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
     if is_new(plan, space) and nearest_choice([space.choices, plan.choices], "end_panel_thickness") is None:
         case = laid.given.get((space_id, "case_side_thickness"), laid.given.get((PLAN, "case_side_thickness")))
@@ -282,6 +285,25 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         laid.places[node.id] = Place(node.id, of_node, node.parent or space_id, children, len(apart))
         _give_choices(laid, plan, node.id, list(node.levels))
         laid.given |= {(node.id, name): Given(value, "chosen") for name, value in _sizing(plan, node)}
+
+
+def _lay_existing(laid: Laid, plan: Plan, existing: str) -> None:
+    """Something that is there, and the sizes of what stands in for it, once all of them were chosen."""
+    one = plan.existing[existing]
+    kinds = {"existing", f"existing.{one.fate}", f"existing_is.{one.what}"}
+    sizes = {
+        "stand_in_length": one.stand_in_length,
+        "stand_in_width": one.stand_in_width,
+        "stand_in_thickness": one.stand_in_thickness,
+    }
+    if one.stand_in is None:
+        kinds.add("stood_in.by_nothing")
+    elif None in sizes.values():
+        kinds.add("stood_in.unsized")
+    else:
+        kinds.add(f"stood_in.{one.stand_in}")
+        laid.given |= {(existing, n): Given(plan.length(t), "chosen") for n, t in sizes.items() if t is not None}
+    laid.places[existing] = Place(existing, frozenset(kinds), one.space)
 
 
 def _lay_scribe(laid: Laid, plan: Plan, scribe: str) -> None:

@@ -19,8 +19,8 @@ STACK = {
     "corner_passed": "wall", "bottom_thickness": "bottom", "case_back_passed": "back",
     "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
     **{f"packing_{number}_{side}": "packing" for number in ("first", "second", "third") for side in ("left", "right")},
-    "fixing_passed": "what is before it", "behind_left": "packing", "behind_right": "packing",
-    "pull_thread": "the pull",
+    "stand_in_thickness": "stiffener", "fixing_passed": "what is before it",
+    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
 }  # fmt: skip
 """What a thickness in a stack is called."""
 HOLDERS: dict[Holder, str] = {

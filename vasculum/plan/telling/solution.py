@@ -375,6 +375,7 @@ _OF_NO_SHEET = {
     "packing_strip": "Packing, planed to thickness",
     "hardwood_strip": "Hardwood, planed to thickness",
     "partition_board": "Board, as thick as was noted",
+    "sheet_in_hand": "A sheet of this thickness",
 }
 _EDGES = {"upper": "top", "lower": "bottom"}
 

@@ -23,6 +23,9 @@ _ENDINGS = (
 )  # fmt: skip
 OF_A_RUNNER = ("runner_height", "runner_rating", "runner_case_holes", "runner_box_holes")
 GIVEN_SIZES = {
+    "stand_in_length": "length of what stands in",
+    "stand_in_width": "width of what stands in",
+    "stand_in_thickness": "thickness of what stands in",
     "increment": "shop increment",
     "thickness_increment": "increment for thickness",
     "runner_side_clearance": "runner clearance, one side",
@@ -126,6 +129,8 @@ def place_name(plan: Plan, place: str) -> str:
     obstruction = obstruction.partition("+")[0] if cell in plan.places else obstruction
     if plus and cell in plan.places and obstruction in plan.obstructions:
         return f"{plan.obstructions[obstruction].name} beside {plan.places[cell].name}"
+    if place in plan.existing:
+        return plan.existing[place].name
     if place in plan.obstructions:
         return plan.obstructions[place].name
     if place in plan.spaces:
@@ -154,8 +159,10 @@ def in_runs(numbers: Iterable[int]) -> str:
 
 
 def piece_name(plan: Plan, piece: Piece) -> str:
-    """What a piece is called; the blank of a strip by the name of its strip."""
+    """What a piece is called; the blank of a strip by the name of its strip, a stand-in by what it stands in for."""
     title = piece.rule.title
+    if piece.place in plan.existing:
+        return f"{title} for {place_name(plan, piece.place)}"
     return f"{place_name(plan, piece.place)}, {title.lower()}" if piece.place in plan.scribes else title
 
 

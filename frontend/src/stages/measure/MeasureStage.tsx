@@ -24,6 +24,7 @@ import { StationPicture } from './StationPicture'
 import { bareOf, type Group, isAt, nameOf, type Station, takenIn } from './stations'
 import { type InFocus, Tape } from './Tape'
 import { WhatIsBuilt } from './WhatIsBuilt'
+import { WhatIsThere } from './WhatIsThere'
 import { WhoMeasures } from './WhoMeasures'
 
 /** What the tape says, station by station; the smallest governs. */
@@ -88,6 +89,7 @@ export function MeasureStage() {
         <Ways about={setting?.about ?? ''} what={what} inFocus={inFocus} space={spaceId} />
       </Panel>
       <InTheWay space={spaceId} likely={setting?.look_for ?? []} />
+      <WhatIsThere space={spaceId} />
       <Neighbours key={`beside ${spaceId} ${what}`} space={spaceId} asks={setting?.asks ?? []} />
       <Panel
         id="clear"
