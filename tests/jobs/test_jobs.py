@@ -41,10 +41,16 @@ class Worked(NamedTuple):
 
 
 SIZES = [
-    Worked("02-tool-chest", 0, 0, "outside_width", "19 in", "19 1/2 less two pads of 1/4"),
-    Worked("02-tool-chest", 0, 0, "outside_height", "9 1/2 in", "10 3/4 - 1 1/2 + 1/4"),
-    Worked("02-tool-chest", 0, 0, "kept_runner_nominal", "18 in", "17 3/8, the next even inch"),
-    Worked("02-tool-chest", 0, 0, "runner_play_built", "0 in", "20 1/2 - 19 - 2 (1/2 + 1/4)"),
+    Worked("02-tool-chest", 0, 0, "outside_width", "16 15/16 in", "17 3/8 less two pads of 7/32"),
+    Worked("02-tool-chest", 0, 0, "outside_height", "8 5/8 in", "8 15/16 - 9/16 + 1/4"),
+    Worked("02-tool-chest", 0, 0, "kept_runner_nominal", "18 in", "17 1/2, the next even inch"),
+    Worked("02-tool-chest", 0, 0, "runner_play_built", "0 in", "18 3/8 - 16 15/16 - 2 (1/2 + 7/32)"),
+    Worked("02-tool-chest", 0, 0, "inside_width", "16 in", "16 15/16 less two sides of 15/32"),
+    Worked("02-tool-chest", 0, 0, "inside_depth", "17 1/4 in", "18 3/16 less front and back"),
+    Worked("02-tool-chest", 0, 0, "inside_height", "7 29/32 in", "8 5/8 - 1/4 - 15/32"),
+    Worked("02-tool-chest", 0, 0, "runner_line_on_wall", "13/16 in", "1 1/4 - 7/16"),
+    Worked("02-tool-chest", 0, 0, "upper_line_on_wall", "7 13/16 in", "8 1/4 - 7/16"),
+    Worked("02-tool-chest", 0, 0, "runner_screw_cover", "1/16 in", "15/32 and 7/32 less 5/8 of reach"),
     Worked("03-alcove", 0, 0, "free_width", "22 15/16 in", "23 1/2 less a lean of 1/2 and 1/16"),
     Worked("03-alcove", 0, 0, "outside_width", "21 15/16 in", "22 15/16 less two runners"),
     Worked("04-rolling-cabinet", 0, 0, "front_height_cut", "5 1/2 in", "(28 1/2 - 5 x 1/16) / 4 - 3/2, down"),
@@ -66,8 +72,8 @@ SIZES = [
     Worked("08-desk", 0, 2, "front_height_cut", "9 1/4 in", "24 1/2 - 7 1/8 - 8 1/8"),
     Worked("08-desk", 0, 4, "front_height_cut", "5 3/4 in", "6 less two gaps"),
     Worked("09-wagon", 0, 0, "free_width", "16 5/8 in", "(43 7/8 - 1/2) / 2 - 5 1/16"),
-    Worked("01-cubby", 0, 0, "cell_width", "332 mm", "320 + 2 x 6"),
-    Worked("01-cubby", 0, 0, "cell_height", "252 mm", "240 + 12"),
+    Worked("01-cubby", 0, 0, "cell_width", "354 mm", "342 + 2 x 6"),
+    Worked("01-cubby", 0, 0, "cell_height", "198 mm", "186 + 12"),
     Worked("10-high-bed", 0, 1, "outside_width", "18 1/8 in", "(75 - 16 - 3/2) / 3 - 1, down"),
     Worked("14-sleeping-platform", 0, 0, "taken_below", "26.5 mm", "anchor of 25 and 1.5"),
     Worked("14-sleeping-platform", 0, 1, "outside_width", "492.5 mm", "(1048 - 12) / 2 - 25.4, down"),
@@ -92,10 +98,9 @@ SIZES = [
 
 
 OF_SPACES = [
-    ("01-cubby", "case_outside_width", "1066.4 mm", "3 x 332 + 4 x 17.6"),
-    ("01-cubby", "case_outside_height", "886.4 mm", "3 x 252 + 4 x 17.6 + 60"),
-    ("01-cubby", "case_outside_depth", "345.5 mm", "340 + 5.3, cut up to the half"),
-    ("01-cubby", "case_back_width_cut", "1047.5 mm", "1031.2 + 2 x 8.8 - 1, down"),
+    ("01-cubby", "case_outside_width", "765 mm", "3 x 19 + 2 x 354"),
+    ("01-cubby", "case_outside_height", "670 mm", "4 x 19 + 3 x 198"),
+    ("01-cubby", "case_outside_depth", "300 mm", "292 + 5 + 3"),
     ("04-rolling-cabinet", "height_left_open", "30 in", "34 1/2 - 3 - 0 - 1 1/2"),
     ("04-rolling-cabinet", "standing_height", "34 1/2 in", "3 + 28 1/2 + 2 x 3/4 + 1 1/2"),
     ("04-rolling-cabinet", "case_across_length_cut", "18 3/4 in", "18 + 2 x 3/8 in dados"),

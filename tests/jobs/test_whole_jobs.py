@@ -1,5 +1,10 @@
 """Jobs whose whole list of parts, positions and fasteners was worked by hand. Common practice, unless a row says else.
 
+The cubby: baskets of 342 x 292 x 186 size an open unit that comes apart; boards of 19, the top 20 over three edges. Its
+feet and the plinth round them are not in it.
+
+The tool chest: one box on two pairs of runners that stay, clear of a pair between them; its pull is bought.
+
 The bench frame: two drawers under a dust shelf, between steel legs 27 5/8 apart whose walls stand 30 apart: packed by
 23/32 and 15/32. The shelf goes in past the legs. Its panels, bottom shelf and clamp rack are not in it.
 
@@ -23,10 +28,28 @@ from vasculum.plan.making.piece import Piece
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import regions
 from vasculum.plan.telling.hardware import hardware_of
-from vasculum.plan.telling.marking_out import marked_out
+from vasculum.plan.telling.marking_out import drilled, marked_out
 
-FRAME, BENCH, BOX = "05-bench", "16-bench-drawers", "17-locking-box"
+CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
 PARTS = {
+    CUBBY: {
+        "Case bottom": (1, "765 mm", "300 mm", "19 mm"),
+        "Case top": (1, "805 mm", "320 mm", "19 mm"),
+        "Case side, left": (1, "632 mm", "300 mm", "19 mm"),
+        "Case side, right": (1, "632 mm", "300 mm", "19 mm"),
+    },
+    CHEST: {
+        "Box front": (1, "16 15/16", "8 5/8", "15/32"),
+        "Box back": (1, "16 15/16", "8 5/8", "15/32"),
+        "Box side, left": (1, "17 11/16", "8 5/8", "15/32"),
+        "Box side, right": (1, "17 11/16", "8 5/8", "15/32"),
+        "Box bottom": (1, "16 3/8", "17 5/8", "15/32"),
+        "Pad between box and runner, left": (1, "17 1/2", "1 3/8", "7/32"),
+        "Pad between box and runner, right": (1, "17 1/2", "1 3/8", "7/32"),
+        "Pad between box and upper runner, left": (1, "17 1/2", "1 3/8", "7/32"),
+        "Pad between box and upper runner, right": (1, "17 1/2", "1 3/8", "7/32"),
+        "Front": (1, "18 1/8", "9 9/16", "23/32"),
+    },
     FRAME: {
         "Divider": (1, "29 7/8", "20 5/16", "23/32"),
         "Packing board, left, first layer": (1, "18 1/4", "19 1/4", "23/32"),
@@ -59,7 +82,9 @@ PARTS = {
         "Front": (2, "19 3/16", "11 17/32", "23/32"),
     },
 }
+SHELF = ("352 mm", "300 mm", "19 mm")
 OF_ROLE = {
+    CUBBY: {"Divider": [SHELF, SHELF, ("632 mm", "300 mm", "19 mm"), SHELF, SHELF]},
     FRAME: {
         "Box side, left": [("18", "6 13/32", "23/32"), ("18", "9 27/32", "23/32")],
         "Box side, right": [("18", "6 13/32", "23/32"), ("18", "9 27/32", "23/32")],
@@ -120,6 +145,19 @@ OF_A_FRAME = [
     ("Packing board, left, second layer", 0, "-15/32", "2 1/16", "0"),
 ]
 MARKED = {
+    CUBBY: [
+        ("Case bottom", "from the left end", "Case side, left", "0", "9.5"),
+        ("Case bottom", "from the left end", "Divider", "373", "382.5"),
+        ("Case bottom", "from the left end", "Case side, right", "746", "755.5"),
+        ("Case top", "from the left end", "Case side, left", "20", "29.5"),
+        ("Case top", "from the left end", "Divider", "393", "402.5"),
+        ("Case top", "from the left end", "Case side, right", "766", "775.5"),
+        # angles end under the shelves
+        ("Case side, left", "from the lower end", "Divider", "198", "207.5"),
+        ("Case side, left", "from the lower end", "Divider", "415", "424.5"),
+        ("Case side, right", "from the lower end", "Divider", "198", "207.5"),
+        ("Divider", "from the lower end", "Divider", "415", "424.5"),
+    ],
     BENCH: [
         ("Case bottom", "from the left end", "Divider", "678.5", "687.25"),
         ("Case side, left", "from the lower end", "Divider", "457.5", "466.25"),
@@ -136,10 +174,26 @@ MARKED = {
     ],
 }
 FASTENERS = {
+    CUBBY: [
+        ("Dowel for the case, 8 mm × 40 mm", "into the face 12 mm, and into the edge 29 mm"),
+        ("Dowel for dividers, 8 mm × 40 mm", "into the face 12 mm, and into the edge 29 mm"),
+        ("Screw for the case, 4 mm × 60 mm", "through board 19 mm into the end of the next, bites 41 mm"),
+        ("Screw for angles, into the wall, 16 mm", "through metal 2 mm into the walls, bites 14 mm"),
+        ("Screw for angles, into the divider, 16 mm", "through metal 2 mm into divider 19 mm, bites 14 mm"),
+        ("Angle for dividers, 15 mm × 260 mm", ""),
+    ],
+    CHEST: [
+        (
+            "Screw for the members on the box, 3/4 in",
+            "through metal 1/16 in, pad 7/32 in into side 15/32 in, bites 13/32 in",
+        ),
+        ("Screw for the front, 1 in", "through box front 15/32 in into front 23/32 in, bites 17/32 in"),
+        ("members on the box, for a runner that stays, 18 in", ""),
+    ],
     FRAME: [
-        ("Screw for packing boards, 1 1/4 in", "through packing 23/32 in into the walls"),
+        ("Screw for packing boards, 1 1/4 in", "through packing 23/32 in into the walls, bites 17/32 in"),
         ("Screw for packing boards, 1 in", "through packing 15/32 in into the layer behind it, bites 17/32 in"),
-        ("Screw for the front, 1 1/4 in", "through box front 23/32 in into front 3/4 in"),
+        ("Screw for the front, 1 1/4 in", "through box front 23/32 in into front 3/4 in, bites 17/32 in"),
         ("Brad for the bottom, 1 1/4 in", "through bottom 15/32 in into the edges that it closes, bites 25/32 in"),
     ],
     BENCH: [
@@ -167,7 +221,7 @@ FASTENERS = {
             "Screw for the case back, No. 8 × 1 1/2 in",
             "through back 23/32 in into the edges that it closes, bites 25/32 in",
         ),
-        ("Screw for the front, 1 in", "through box front 15/32 in, space 1/8 in into front 23/32 in"),
+        ("Screw for the front, 1 in", "through box front 15/32 in, space 1/8 in into front 23/32 in, bites 13/32 in"),
     ],
 }
 
@@ -214,6 +268,31 @@ def test_every_part_in_the_frame_stands_where_it_was_worked_out(
     assert (stand.across, stand.back, stand.up) == (place(across), place(back), place(up))
 
 
+def test_the_cubby_is_drilled_from_one_stick() -> None:
+    """Dowels 30, 150 and 270 from the back edges, screws 80 and 220; stops 26 and 43, the jig packed by 1.5."""
+    plan = job(CUBBY)
+    space = plan.plan.space_order[0]
+    found = [plan.solved.value(space, name) for name in ("dowel_places_from_back", "hole_places_from_back")]
+    assert found == [(30, 150, 270), (80, 220)]
+    assert {told.partition(": ")[2] for told in drilled(plan)} == {
+        "12 mm deep in faces with the stop at 26 mm, 29 mm deep in edges with the stop at 43 mm; "
+        "pack the jig 1.5 mm off its fence."
+    }
+    runs = {line.holes for board in marked_out(plan) for line in board.lines if board.board.startswith("Case top")}
+    assert runs == {"", "30 · 150 · 270"}
+
+
+def test_the_box_stands_between_the_runners_that_stay() -> None:
+    """An eighth below the lowest and above the highest; the face an eighth above the drawer below."""
+    plan = job(CHEST)
+    (front,), (side,) = (of_title(plan, title) for title in ("Front", "Box side, left"))
+    assert front.stand is not None
+    assert side.stand is not None
+    assert side.size is not None
+    assert (side.stand.up, side.stand.up + side.size[1]) == (mm("7/16"), mm("9 1/16"))
+    assert front.stand.up == mm("1/8")
+
+
 def test_the_dust_shelf_is_notched_round_both_legs() -> None:
     """As wide as the packing, 2 of leg and 1/16 of play deep; 27 1/2 is left between the legs 27 5/8 apart."""
     plan = job(FRAME)
@@ -247,6 +326,20 @@ def test_lines_of_the_locking_box_run_from_its_back_edges() -> None:
 
 
 COUNTED = {
+    CUBBY: {
+        # three in each of six joints; an angle under each end of a shelf, three screws up its wall and two into it
+        "Dowel for the case, 8 mm × 40 mm": 12,
+        "Dowel for dividers, 8 mm × 40 mm": 6,
+        "Angle for dividers, 15 mm × 260 mm": 8,
+        "Screw for angles, into the wall, 16 mm": 24,
+        "Screw for angles, into the divider, 16 mm": 16,
+    },
+    CHEST: {
+        # four in each of four members; the chest itself is not drilled
+        "Screw for the members on the box, 3/4 in": 16,
+        "Screw for the front, 1 in": 6,
+        "members on the box, for a runner that stays, 18 in": 2,
+    },
     FRAME: {
         # eight in each board; four a corner below and three above, four at each end of the shelf; 24 round a bottom
         "Screw for packing boards, 1 1/4 in": 16,

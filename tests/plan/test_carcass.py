@@ -146,7 +146,7 @@ def test_holes_from_one_datum_are_drawn_and_counted() -> None:
         12,
         "through board 3/4 in into the end of the next, bites 1 1/4 in",
     )
-    assert bought["Dowel for the case, 3/8 in × 1 1/2 in"] == (16, "")
+    assert bought["Dowel for the case, 3/8 in × 1 1/2 in"] == (16, "into the face 1/2 in, and into the edge 1 1/16 in")
     assert "case-screw-too-short" in codes(case(case_screw_length="1 in"), "attention")
 
 

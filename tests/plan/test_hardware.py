@@ -43,13 +43,13 @@ def holed(plan: Plan, case: list[str], box: list[str]) -> Plan:
 
 def test_a_front_screw_says_what_it_passes_and_what_holds_it() -> None:
     (screw,) = bought(frameless(), "for the front")
-    assert screw == (4, "Screw for the front, 1 in", "through box front 1/2 in into front 3/4 in")
+    assert screw == (4, "Screw for the front, 1 in", "through box front 1/2 in into front 3/4 in, bites 1/2 in")
 
 
 def test_a_stand_off_stands_in_the_stack_and_moves_the_runner_back() -> None:
     plan = frameless(lock_stand_off="1/4 in")
     (screw,) = bought(plan, "for the front")
-    assert screw[2] == "through box front 1/2 in, space 1/4 in into front 3/4 in"
+    assert screw[2] == "through box front 1/2 in, space 1/4 in into front 3/4 in, bites 1/4 in"
     assert value(plan, "set_back") == mm("1")  # 3/4 and 1/4
     assert value(plan, "front_screw_bite") == mm("1/4")  # 1 - 1/2 - 1/4
     assert "front-screw-too-short" in codes(plan)

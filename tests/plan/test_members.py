@@ -199,8 +199,14 @@ def test_a_shelf_on_angles_has_its_angles_and_both_kinds_of_screws() -> None:
     assert shelf.size == (Fraction(352), Fraction(300), Fraction(19))
     goods = bought(plan)
     assert goods["Angle for dividers, 15 mm × 260 mm"][0] == "2 pieces"
-    assert goods["Screw for angles, into the wall, 16 mm"] == ("6 pieces", "through metal 2 mm into the walls")
-    assert goods["Screw for angles, into the divider, 16 mm"] == ("4 pieces", "through metal 2 mm into divider 19 mm")
+    assert goods["Screw for angles, into the wall, 16 mm"] == (
+        "6 pieces",
+        "through metal 2 mm into the walls, bites 14 mm",
+    )
+    assert goods["Screw for angles, into the divider, 16 mm"] == (
+        "4 pieces",
+        "through metal 2 mm into divider 19 mm, bites 14 mm",
+    )
     assert not any("glue" in what and "divider" in what for what in goods)
 
 
@@ -216,7 +222,10 @@ def test_a_shelf_on_cleats_has_them_as_parts_that_stand_under_it() -> None:
     assert right.stand.across - left.stand.across == 354 - 19
     assert prove(done).meetings == ()
     # 19 of cleat and 19 of wall, less 3 before the point: 35
-    assert bought(shelves(divider_held="cleats"))["Screw for cleats, 35 mm"][1] == "through cleat 19 mm into the walls"
+    assert (
+        bought(shelves(divider_held="cleats"))["Screw for cleats, 35 mm"][1]
+        == "through cleat 19 mm into the walls, bites 16 mm"
+    )
 
 
 def test_a_drawer_beside_cleats_meets_them() -> None:

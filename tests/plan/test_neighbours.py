@@ -215,7 +215,7 @@ def test_what_stays_is_not_bought_and_its_pad_is_passed_by_the_screws() -> None:
     assert not any(title.lower().startswith("runner") for title, _ in bought)
     assert ("members on the box, for a runner that stays, 17 3/8 in", 2) in bought
     (screws,) = (row for row in hardware_of(done) if row.what.startswith("Screw for the members"))
-    assert screws.through == "through metal 1/16 in, pad 1/4 in into side 1/2 in"
+    assert screws.through == "through metal 1/16 in, pad 1/4 in into side 1/2 in, bites 7/16 in"
     assert not [row for row in hardware_of(done) if "the case" in row.through]
     assert value(done, "runner_length") == mm("17 3/8")
     assert value(done, "runner_screw_reach") == mm("3/4") - mm("1/16") - mm("1/4")

@@ -284,13 +284,14 @@ class Catalogue:
         at_least: bool = False,
         where: str = "",
         gauge: str = "",
+        bite: str = "",
     ) -> None:
         """Something bought for a place; ``where`` names a quantity that has to be more than nothing."""
-        needs = tuple(dict.fromkeys(name for name in (count, size, *through, *into, by, where, gauge) if name))
+        needs = tuple(dict.fromkeys(name for name in (count, size, *through, *into, by, where, gauge, bite) if name))
         self.goods.append(
             GoodRule(
                 what, _together(per), title, unit, needs, frozenset(), count, size, through, into, holds, row, by,
-                at_least, where, gauge,
+                at_least, where, gauge, bite,
             )
         )  # fmt: skip
 

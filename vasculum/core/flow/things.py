@@ -207,6 +207,8 @@ class GoodRule:
     """A quantity that has to be more than nothing."""
     gauge: str = ""
     """How thick a screw is."""
+    bite: str = ""
+    """How deep it holds, where a rule says so: else a screw into an edge or a wall bites what is left of its length."""
 
     @property
     def role(self) -> str:

@@ -42,12 +42,14 @@ def front_screw_cover(box_front_thickness: Mm, front_thickness: Mm, before_box_f
 
 
 @rule(source="common practice", label="runner screw reaches into the side", per="screwed")
-def runner_screw_reach(runner_screw_length: Mm, runner_metal: Mm, shim_beside: Mm = NOTHING) -> Mm:
-    """A runner screw reaches its length less the runner's metal and any pad between it and the side.
+def runner_screw_reach(
+    runner_screw_length: Mm, runner_screw_washer: Mm, runner_metal: Mm, shim_beside: Mm = NOTHING
+) -> Mm:
+    """A runner screw reaches its length less a washer, the runner's metal and any pad between it and the side.
 
     From the outside face of the side.
     """
-    return runner_screw_length - runner_metal - shim_beside
+    return runner_screw_length - runner_screw_washer - runner_metal - shim_beside
 
 
 @rule(source="common practice", label="cover that a runner screw wants", per="screwed")
@@ -63,9 +65,9 @@ def front_cover_wanted(front_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm
 
 
 @rule(source="common practice", label="runner screw reaches into the wall", per="screwed")
-def wall_screw_reach(runner_screw_length: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
+def wall_screw_reach(runner_screw_length: Mm, runner_screw_washer: Mm, runner_metal: Mm, runner_shim: Mm) -> Mm:
     """Towards the wall it reaches its length less the metal and any shim between the cabinet member and the wall."""
-    return runner_screw_length - runner_metal - runner_shim
+    return runner_screw_length - runner_screw_washer - runner_metal - runner_shim
 
 
 @rule(source="common practice", label="cover before a runner screw's point", per="screwed")

@@ -254,6 +254,12 @@ def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str
         kinds |= {chosen_kind(plan, "divider_held", levels)} | _ends_kinds(plan, node, levels)
     if node.place.holds == "columns" and node.place.divider == "none" and divider == "board":
         kinds.add("boards_kept")
+    space = plan.spaces[node.space]
+    if (
+        is_new(plan, space)
+        and chosen_kind(plan, "case_joint", [space.choices, plan.choices]) == "case_joint.knock_down"
+    ):
+        kinds.add("dry")
     if is_even_stack(plan, node):
         kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
     return kinds

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from typing import get_args
 
 from vasculum.core.flow import GoodRule, Key, Wired
-from vasculum.core.flow.things import GoodKind
+from vasculum.core.flow.things import GoodKind, Holder
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.layout import nearest_choice
 from vasculum.plan.laying.places import levels_at
@@ -31,6 +31,8 @@ class Good:
     keys: tuple[Key, ...]
     gauge: Mm | None = None
     """How thick it is, where it comes in thicknesses."""
+    bite: Mm | None = None
+    """How deep it holds, where that is known."""
 
 
 def goods_of(plan: SolvedPlan) -> list[Good]:
@@ -41,7 +43,7 @@ def goods_of(plan: SolvedPlan) -> list[Good]:
         for good in _wanted(plan, wired):
             rule = good.rule
             passed, held = (tuple(size for _, size in stack) for stack in (good.through, good.into))
-            same = (rule.what, rule.title, good.size, good.gauge, passed, held, rule.holds, good.row)
+            same = (rule.what, rule.title, good.size, good.gauge, passed, held, rule.holds, good.row, good.bite)
             found.setdefault(same, []).append(good)
     together = [_together(goods) for goods in found.values()]
     return sorted(together, key=lambda one: (ORDER[one.rule.what], one.rule.title))
@@ -51,7 +53,7 @@ def _together(goods: list[Good]) -> Good:
     first = goods[0]
     keys = tuple(dict.fromkeys(key for one in goods for key in one.keys))
     count = sum(one.count for one in goods)
-    return Good(first.rule, count, first.size, first.through, first.into, first.row, keys, first.gauge)
+    return Good(first.rule, count, first.size, first.through, first.into, first.row, keys, first.gauge, first.bite)
 
 
 def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
@@ -65,4 +67,20 @@ def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
     through, into = (tuple((n, values[n]) for n in names if values[n] > 0) for names in (rule.through, rule.into))
     keys = [wired.feeds[name] for name in (rule.where or rule.count or rule.by, rule.size) if name]
     count = int(values[rule.count]) if rule.count else 1
-    yield Good(rule, count, values.get(rule.size), through, into, row, tuple(keys), values.get(rule.gauge))
+    yield Good(
+        rule, count, values.get(rule.size), through, into, row, tuple(keys), values.get(rule.gauge), _bite(rule, values)
+    )
+
+
+INTO_EDGES: tuple[Holder | None, ...] = (
+    "next_board", "edges", "divider_ends", "walls", "layer_behind", "studs", "plugs", "cabinet", "top",
+)  # fmt: skip
+"""Where a fastener goes straight in, and bites what is left of its length; a pocket screw goes in slantwise."""
+
+
+def _bite(rule: GoodRule, values: dict[str, Mm]) -> Mm | None:
+    if rule.bite:
+        return values[rule.bite]
+    if not rule.size or rule.holds not in INTO_EDGES or rule.what == "pocket_screw":
+        return None
+    return values[rule.size] - sum((values[name] for name in rule.through), Mm(0))

@@ -21,6 +21,7 @@ STACK = {
     **{f"packing_{number}_{side}": "packing" for number in ("first", "second", "third") for side in ("left", "right")},
     "stand_in_thickness": "stiffener", "fixing_passed": "what is before it",
     "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
+    "dowel_face_depth": "the face", "dowel_edge_depth": "the edge",
 }  # fmt: skip
 """What a thickness in a stack is called."""
 HOLDERS: dict[Holder, str] = {
@@ -29,12 +30,6 @@ HOLDERS: dict[Holder, str] = {
     "studs": "the studs", "plugs": "their plugs", "cabinet": "the cabinet", "top": "the top over it",
 }  # fmt: skip
 """What holds a fastener beside a thickness."""
-
-
-INTO_EDGES: tuple[Holder, ...] = (
-    "next_board", "edges", "divider_ends", "layer_behind", "studs", "plugs", "cabinet", "top",
-)  # fmt: skip
-"""Where a fastener goes straight into the edge or the end of a board."""
 
 
 class Hardware(Model):
@@ -89,15 +84,13 @@ def _through(good: Good, unit: Unit) -> str:
     if not passed and not into:
         return ""
     if not passed:
-        return f"into {', and into '.join(into)}"
+        return f"into {', and into '.join(into)}{_bite(good, unit)}"
     return f"through {passed} into {', and into '.join(into)}{_bite(good, unit)}"
 
 
 def _bite(good: Good, unit: Unit) -> str:
-    """*, bites 25/32 in*: of what goes straight through into an edge."""
-    if good.size is None or good.rule.holds not in INTO_EDGES or good.rule.what == "pocket_screw":
-        return ""
-    return f", bites {show_with_unit(good.size - sum((size for _, size in good.through), Mm(0)), unit)}"
+    """*, bites 25/32 in*, where it is known."""
+    return "" if good.bite is None else f", bites {show_with_unit(good.bite, unit)}"
 
 
 def _stack(sizes: Iterable[tuple[str, Mm]], unit: Unit) -> list[str]:

@@ -12,7 +12,7 @@ from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm, show, show_with_unit
 from vasculum.plan.document import Model
 from vasculum.plan.laying.kinds import chosen_kind
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.housings import box_of, fixings_of
 from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.pieces import pieces_of
@@ -106,7 +106,7 @@ def _boards(plan: SolvedPlan, space: str) -> Iterator[_Board]:
 def _lines(plan: SolvedPlan, board: _Board, others: list[_Board], is_from_back: bool) -> Iterator[BoardMarked]:
     """The lines on one board, those along each of its axes together."""
     slack = plan.plan.length(plan.plan.units.increment)
-    met = [one for one in others if one is not board and _ends_on(one, board, slack)]
+    met = [one for one in others if one is not board and _ends_on(one, board, slack + _play(plan, one))]
     for across in AXES:
         of_it = [one for one in met if one.thick == across]
         if not of_it:
@@ -135,6 +135,14 @@ def _line(
         member=_named(plan, one.piece), near=said[0], middle=said[1], begins=said[2], ends=said[3], holes=holes
     )
     return (near, begins), line
+
+
+def _play(plan: SolvedPlan, one: _Board) -> Mm:
+    """How far a board stays off what it ends at."""
+    if one.piece.fixed_at is None:
+        return Mm(0)
+    play: Mm | None = plan.solved.value(*nearest_key(plan, one.piece.fixed_at[0], "divider_play"))
+    return Mm(0) if play is None else play
 
 
 def _holes(plan: SolvedPlan, board: _Board, one: _Board, along: Axis, is_from_back: bool) -> list[Mm]:

@@ -67,6 +67,12 @@ def case_dowel_count(dowel_places: tuple[Mm, ...], upper_dowels: Mm) -> Mm:
     return 2 * (how_many(*dowel_places) + upper_dowels)
 
 
+@rule(source="common practice", per=("divided.board", "glued_ends", "dry"), unit="ml")
+def divider_glue() -> Mm:
+    """In a case that comes apart dividers stand dry."""
+    return Mm(0)
+
+
 good(
     "dowel",
     per="case_joint.knock_down",
@@ -74,6 +80,7 @@ good(
     count="case_dowel_count",
     size="dowel_length",
     gauge="dowel_diameter",
+    into=("dowel_face_depth", "dowel_edge_depth"),
 )
 WHOLE = {"upper_hole_places": ("whole_top",)}
 """Above, dowels go into whole tops."""

@@ -93,6 +93,12 @@ def angle_board_screw_length(
     return longest_inside(screw_lengths, angle_metal + divider_thickness - cover)
 
 
+@rule(source="geometry", label="bite of angle screws in the dividers", per=ON_ANGLES)
+def angle_board_bite(angle_board_screw_length: Mm, angle_metal: Mm) -> Mm:
+    """In the divider bites what reaches past the metal."""
+    return angle_board_screw_length - angle_metal
+
+
 good(
     "screw",
     per=ON_ANGLES,
@@ -101,4 +107,5 @@ good(
     size="angle_board_screw_length",
     through=("angle_metal",),
     into=("divider_thickness",),
+    bite="angle_board_bite",
 )

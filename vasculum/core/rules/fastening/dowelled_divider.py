@@ -35,4 +35,5 @@ good(
     count="divider_fastener_count",
     size="dowel_length",
     gauge="dowel_diameter",
+    into=("dowel_face_depth", "dowel_edge_depth"),
 )

@@ -57,5 +57,5 @@ def case_glue(case_side_depth_cut: Mm, case_screwed_edge: Mm, case_housed: Mm, g
 
 
 for per, count in ((("drawer",), "box_glue"), (("divided.board", "glued_ends"), "divider_glue")):
-    good("glue", per=per, title="Wood glue", unit="ml", count=count, at_least=True)
+    good("glue", per=per, title="Wood glue", unit="ml", count=count, at_least=True, where=count)
 good("glue", per="stays_together", title="Wood glue", unit="ml", count="case_glue", at_least=True)

@@ -149,6 +149,7 @@ good(
     title="Screw for the front",
     count="front_screw_count",
     size="front_screw_length",
+    bite="front_screw_bite",
     through=("box_front_thickness", "before_box_front"),
     into=("front_thickness",),
 )

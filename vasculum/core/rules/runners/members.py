@@ -75,6 +75,7 @@ good(
     title="Screw for the runner",
     count="runner_screw_count",
     size="runner_screw_length",
+    bite="runner_screw_reach",
     through=("runner_metal", "pad_under_members"),
     into=("side_thickness",),
     holds="case",

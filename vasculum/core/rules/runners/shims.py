@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import piece
+from vasculum.core.catalogue import piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
@@ -58,11 +58,17 @@ def shim_right(
     return Stand(across, members_from_front, carrier_from_floor, "back", "up", -1)
 
 
+@rule(source="common practice", label="length of the pads", per=("lined", "rolling"))
+def pad_length(runner_length: Mm, kept_runner_length: Mm | None = None) -> Mm:
+    """A pad is as long as the runner; where the runner stays, as long as the tape reads it."""
+    return runner_length if kept_runner_length is None else kept_runner_length
+
+
 @piece(
     "pad_left",
     per=("lined", "rolling"),
     title="Pad between box and runner, left",
-    length="runner_length",
+    length="pad_length",
     width="runner_height",
     thickness="shim_beside",
     stock="packing_strip",
@@ -80,7 +86,7 @@ def pad_left(box_from_left: Mm, shim_beside: Mm, members_from_front: Mm, carrier
     "pad_right",
     per=("lined", "rolling"),
     title="Pad between box and runner, right",
-    length="runner_length",
+    length="pad_length",
     width="runner_height",
     thickness="shim_beside",
     stock="packing_strip",
