@@ -101,6 +101,16 @@ def new_case(page: Page) -> None:
     page.wait_for_load_state("networkidle")
 
 
+def dividers(page: Page) -> None:
+    """In the case that was built before."""
+    turn(page, "drawer", "dividers")
+    panel = page.get_by_role("region", name="Dividers", exact=True)
+    panel.get_by_role("button", name="Others").first.click()
+    panel.get_by_text("Housed", exact=True).click()
+    page.wait_for_selector("[data-keeping=kept]")
+    panel.evaluate("one => one.scrollIntoView()")
+
+
 def shopping(page: Page) -> None:
     turn(page, "print", "parts", "shopping")
 
@@ -145,6 +155,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
     ("choose", "/plans/potting-bench/make", runners_by_cost, (1280, 800), "light"),
     ("case", "/plans/potting-bench/make", new_case, (1280, 800), "light"),
+    ("dividers", "/plans/potting-bench/make", dividers, (1280, 800), "light"),
     ("shopping", "/plans/potting-bench/cut", shopping, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),

@@ -79,3 +79,47 @@ def test_sheets_of_ones_own_go_to_the_case_its_back_and_one_drawer(open_at: Open
     for part, thickness in (("Case bottom", "5/8"), ("Case back", "1/8"), ("Box side, left", "3/8")):
         expect(parts.locator("li").filter(has_text=part).first).to_contain_text(thickness)
     expect(page.get_by_role("region", name="To buy")).to_contain_text("Cedar")
+
+
+def test_dividers_are_housed_and_the_dado_is_on_the_board(open_at: Open) -> None:
+    page = new_alcove(open_at)
+    turn_to(page, "Fill")
+    page.get_by_role("button", name=re.compile("into columns", re.IGNORECASE)).first.click()
+    kept(page)
+    turn_to(page, "Make")
+    dividers = page.get_by_role("region", name="Dividers", exact=True)
+    dividers.get_by_text("Housed", exact=True).click()
+    kept(page)
+    play = dividers.get_by_label(re.compile("Depth of a dado for dividers"))
+    play.fill("1/4")
+    play.press("Enter")
+    kept(page)
+    expect(page.get_by_text("assembled: nothing meets")).to_be_visible()
+    turn_to(page, "Cut")
+    parts = page.get_by_role("region", name="Parts", exact=True)
+    parts.get_by_text("Case bottom").first.click()
+    expect(parts).to_contain_text("Dado for divider")
+    expect(parts).to_contain_text("1/4 in deep, inside face")
+
+
+def test_what_is_there_is_noted_and_an_opening_is_measured_again(open_at: Open) -> None:
+    page = new_alcove(open_at)
+    there = page.get_by_role("region", name="What is there", exact=True)
+    there.get_by_label("What is there").select_option("Stile")
+    there.get_by_role("button", name="Note it").click()
+    kept(page)
+    expect(page.get_by_role("region", name="Findings")).to_contain_text("nothing stands in for it")
+    there.get_by_label("In its place stands").select_option("a stiffener")
+    kept(page)
+    for label, size in (("Its length", "22"), ("Its width", "2"), ("Its thickness", "1")):
+        there.get_by_label(label).fill(size)
+        there.get_by_label(label).press("Enter")
+        kept(page)
+    expect(page.get_by_role("region", name="Findings")).not_to_contain_text("stands in for")
+    turn_to(page, "Fill")
+    width = page.get_by_role("region", name="Its sizes").get_by_label(re.compile("Width as built"))
+    width.fill("22 1/8")
+    width.press("Enter")
+    kept(page)
+    turn_to(page, "Cut")
+    expect(page.get_by_role("region", name="Parts", exact=True)).to_contain_text("Stiffener for Stile")

@@ -60,7 +60,9 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "a_stile_carries_something", "anchors_stay_usable",
           "a_partition_stands_where_no_wall_is", "a_stone_top_stays_carried", "stretchers_are_covered", "a_top_runs_over_its_fronts",
           "left_and_right_sides_differ", "grain_has_nothing_to_run_over",
-          "dividers_are_housed_in_new_boards", "dividers_end_at_boards", "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
+          "dividers_are_housed_in_new_boards", "dividers_end_at_boards", "sides_that_show_are_not_pierced", "a_top_that_shows_is_not_pierced",
+          "shown_sides_are_not_pierced_for_dividers", "a_shown_top_is_not_pierced_for_dividers",
+          "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
           "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
@@ -150,6 +152,10 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("a_rail_is_stood_in_for", {}, "taken-out-without-a-stand-in", "attention"),
     ("a_wall_is_stood_in_for", {}, "taken-out-without-a-stand-in", "attention"),
     ("a_stand_in_has_its_sizes", {}, "stand-in-without-sizes", "attention"),
+    ("sides_that_show_are_not_pierced", {}, "screws-in-a-face-that-shows", "attention"),
+    ("a_top_that_shows_is_not_pierced", {}, "screws-in-a-face-that-shows", "attention"),
+    ("shown_sides_are_not_pierced_for_dividers", {}, "screws-in-a-face-that-shows", "attention"),
+    ("a_shown_top_is_not_pierced_for_dividers", {}, "screws-in-a-face-that-shows", "attention"),
     ("dividers_end_at_boards", {}, "divider-ends-at-nothing", "attention"),
     ("uprights_do_not_lie_on_cleats", {}, "uprights-on-cleats", "attention"),
     ("housings_leave_their_boards", {"divider_housed": "3/8", "low_end_host": "3/4", "high_end_host": "1/2"}, "dado-too-deep", "attention"),

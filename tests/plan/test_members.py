@@ -410,3 +410,33 @@ def test_what_wants_a_wall_keeps_its_board(holds: str) -> None:
     done = solved(side_by_side(holds, "open"))
     assert len(dividers(done)) == 1
     assert "columns-want-boards" in codes(done)
+
+
+# ---- faces that show, toe boards ------------------------------------------------------------------------------------
+
+PIERCED = [
+    # what shows, what runs through, how the case is joined, how its dividers are held: are faces pierced
+    ("none", "sides", "butted", "screws", False),
+    ("sides", "sides", "butted", "pocket", True),
+    ("sides", "sides", "pocket", "pocket", False),
+    ("sides", "sides", "pocket", "screws", True),  # of the lying dividers
+    ("sides", "top", "butted", "pocket", False),
+    ("top", "top", "butted", "pocket", True),
+    ("top", "top", "housed", "dowels", False),
+    ("top", "top", "housed", "screws", True),  # of the uprights
+    ("sides_and_top", "top", "housed", "pocket", False),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(("shown", "through", "joint", "held", "is_pierced"), PIERCED)
+def test_faces_that_show_take_no_screws(shown: str, through: str, joint: str, held: str, is_pierced: bool) -> None:
+    plan = grid(case(outside_shown=shown, through=through, case_joint=joint, divider_held=held))
+    assert ("screws-in-a-face-that-shows" in codes(plan, "attention")) == is_pierced
+
+
+@pytest.mark.parametrize(("through", "count"), [("sides", "5 pieces"), ("top", "10 pieces")])
+def test_toe_boards_are_held_by_pocket_screws(through: str, count: str) -> None:
+    """27 1/2 or 29 long, no more than 7 apart: five in each; two long boards stand under a bottom."""
+    goods = bought(case(through=through, plinth_height="4 in"))
+    assert goods["Pocket screw for the toe boards, 1 1/4 in"] == (count, "through toe board 3/4 in into the case")
+    assert not [what for what in bought(case(through=through)) if "toe board" in what]

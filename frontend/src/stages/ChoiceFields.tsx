@@ -22,6 +22,7 @@ const KINDS = [
   'back_held',
   'marking_datum',
   'case_edges',
+  'outside_shown',
   'packing_made',
   'rail_reach',
   'fixed_to',

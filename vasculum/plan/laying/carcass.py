@@ -136,7 +136,9 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
         "marking_datum",
         "case_edges",
         "fixed_to",
+        "outside_shown",
     )
     found = {f"carcass.{_carcass(plan, space)}", f"fits.{FITS.get(space.what, 'walls')}"}
     found |= {f"{name}.{chosen(plan, levels, name)}" for name in families}
+    found |= {"has_plinth"} if nearest_choice(levels, "plinth_height") is not None else set()
     return found | ({"ends_by_board"} if nearest_choice(levels, "end_panel_thickness") is None else set())

@@ -274,10 +274,16 @@ def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]
     low, high = (at_edge if is_edge else "divider" for is_edge in edges)
     high = "nothing" if is_upright and high == "case" and is_topless(plan, plan.spaces[node.space]) else high
     joint = chosen_kind(plan, "divider_joint", levels)
+    space = plan.spaces[node.space]
+    shown = the_catalogue().with_shared({chosen_kind(plan, "outside_shown", [space.choices, plan.choices])})
+    ends_at_shown = (
+        "top_shows" in shown and high == "case" if is_upright else "sides_show" in shown and "case" in (low, high)
+    )
     kinds = {f"low_end.{low}", f"high_end.{high}", chosen_kind(plan, "rail_reach", levels)} | (
         {"ends_in_the_air"} if any(are_open) else set()
     )
     kinds |= {"staggered"} if "divider" in (low, high) and node.number % 2 else set()
+    kinds |= {"ends_at_shown"} if ends_at_shown else set()
     if joint == "divider_joint.housed" and (any(are_open) or "existing" in (low, high)):
         return kinds | {"divider_joint.butted", "divider_unhoused"}
     return kinds | {joint}

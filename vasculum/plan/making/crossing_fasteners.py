@@ -9,7 +9,7 @@ from typing import NamedTuple
 from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.housings import Box, box_of, fixings_of
+from vasculum.plan.making.housings import Box, box_of, fixings_of, slack_of
 from vasculum.plan.making.piece import Piece
 from vasculum.plan.making.pieces import pieces_of
 
@@ -48,7 +48,7 @@ def _sides(plan: SolvedPlan, member: Piece, board: Piece) -> Iterator[int]:
     if axis != board.stand.thick:
         return
     box, at = box_of(member), box_of(board)
-    slack = plan.plan.length(plan.plan.units.increment)
+    slack = slack_of(plan)
     if not all(min(box[a][1], at[a][1]) - max(box[a][0], at[a][0]) > slack for a in AXES if a != axis):
         return
     yield from _ends_there(box, at, axis, slack)

@@ -60,6 +60,11 @@ def fixings_of(plan: SolvedPlan, piece: Piece) -> tuple[Mm, ...]:
     return found or ()
 
 
+def slack_of(plan: SolvedPlan) -> Mm:
+    """How far cutting down to the increments may leave a board off what it ends at."""
+    return plan.plan.length(plan.plan.units.increment) + plan.plan.length(plan.plan.units.thickness_increment)
+
+
 def _depth(plan: SolvedPlan, member: Piece) -> Mm:
     value = None if member.let_in is None else plan.solved.value(*member.let_in)
     return Mm(0) if value is None else value

@@ -16,7 +16,7 @@ STACK = {
     "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
     "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad",
     "case_screwed_through": "board", "case_screwed_edge": "board",
-    "corner_passed": "wall", "bottom_thickness": "bottom", "case_back_passed": "back",
+    "corner_passed": "wall", "bottom_thickness": "bottom", "plinth_thickness": "toe board", "case_back_passed": "back",
     "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
     **{f"packing_{number}_{side}": "packing" for number in ("first", "second", "third") for side in ("left", "right")},
     "stand_in_thickness": "stiffener", "fixing_passed": "what is before it",

@@ -13,7 +13,7 @@ from vasculum.core.lengths import Mm, show, show_with_unit
 from vasculum.plan.document import Model
 from vasculum.plan.laying.kinds import chosen_kind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.housings import box_of, fixings_of
+from vasculum.plan.making.housings import box_of, fixings_of, slack_of
 from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.words import place_name
@@ -105,7 +105,7 @@ def _boards(plan: SolvedPlan, space: str) -> Iterator[_Board]:
 
 def _lines(plan: SolvedPlan, board: _Board, others: list[_Board], is_from_back: bool) -> Iterator[BoardMarked]:
     """The lines on one board, those along each of its axes together."""
-    slack = plan.plan.length(plan.plan.units.increment)
+    slack = slack_of(plan)
     met = [one for one in others if one is not board and _ends_on(one, board, slack + _play(plan, one))]
     for across in AXES:
         of_it = [one for one in met if one.thick == across]
