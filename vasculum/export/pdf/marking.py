@@ -29,6 +29,6 @@ def marking_chart(plan: SolvedPlan) -> Iterator[Flowable]:
     ]
     if rows:
         yield from section("Marking: lines of what ends on each board")
-        yield table(("Board", "What ends on it", "Line", "Measured", "It runs"), rows, (2.4, 2.4, 4, 2.8, 3.8))
+        yield table(("Board", "What ends on it", "Line", "Measured", "It runs"), rows, (2.2, 2.4, 3.2, 2.6, 5))
     for told in drilled(plan):
         yield said(told)
