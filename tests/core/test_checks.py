@@ -141,6 +141,7 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("back_is_as_high_as_its_sides_ask", {"back_wall_height_cut": "8 1/4", "back_wall_height": "8", "increment": "1/16"}, "back-wall-height-off", "attention"),
     ("back_is_as_wide_as_its_front", {"box_back_length_cut": "20 3/4", "box_back_length": "20 1/2", "increment": "1/16"}, "box-back-length-off", "attention"),
     ("dividers_are_housed_in_new_boards", {}, "nothing-to-be-let-into", "attention"),
+    ("box_passes_its_cleats", {"room_from_floor": "0", "room_below_box": "1/8", "outside_height": "7", "cell_from_floor": "0", "cell_height": "9", "cleat_height": "1 1/2", "box_from_left": "1/2", "cell_from_left": "0", "cleat_thickness": "3/4", "runner_line_built": "7", "runner_height": "1 3/4"}, "runner-meets-cleats", "stop"),
     ("box_passes_its_cleats", {"room_from_floor": "0", "room_below_box": "1/8", "outside_height": "8", "cell_from_floor": "0", "cell_height": "9", "cleat_height": "1 1/2", "box_from_left": "1/2", "cell_from_left": "0", "cleat_thickness": "3/4"}, "box-meets-cleats", "stop"),
     ("boards_stay_where_they_are_wanted", {}, "columns-want-boards", "attention"),
     ("the_cabinet_was_measured", {}, "fixed-to-what", "attention"),

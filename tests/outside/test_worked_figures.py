@@ -98,7 +98,7 @@ BY_RULE: list[tuple[str, str, dict[str, str], str, str]] = [
     ("runner_depth_spare", "rolling", {"usable_depth": "17 1/4", "runner_length": "16"}, "1 1/4", "common practice"),
     ("spacer_block", "lined", {"runner_line": "4 5/8", "runner_height": "1 3/4"}, "3 3/4", "worked here"),
     ("box_runner_line", "lined", {"runner_line_built": "4 5/8", "room_below_box": "1/8"}, "4 1/2", "worked here"),
-    ("runner_screw_reach", "screwed", {"runner_screw_length": "3/4", "runner_metal": "0", "shim_beside": "1/4"}, "1/2", "common practice"),
+    ("runner_screw_reach", "screwed", {"runner_screw_length": "3/4", "runner_screw_washer": "0", "runner_metal": "0", "shim_beside": "1/4"}, "1/2", "common practice"),
     ("front_screw_bite", "faced + front_walled", {"front_screw_reach": "1", "box_front_thickness": "1/2", "before_box_front": "0"}, "1/2", "worked here"),
     ("box_height", "drawer", {"room_height": "9 7/16", "play_above": "1/4", "play_below": "1/8"}, "9 1/16", "worked here"),
 ]  # fmt: skip

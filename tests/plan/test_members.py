@@ -37,6 +37,17 @@ def grid(plan: Plan, *parts: str) -> Plan:
     return plan
 
 
+def banded(plan: Plan, choice: str, thickness: str) -> Plan:
+    """With an edge band for what a choice names."""
+    number = plan.next_id
+    return changed(
+        plan,
+        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": thickness}),
+        step("/next_id", number + 1, "replace"),
+        step(f"/choices/{choice}", f"band-{number}"),
+    )
+
+
 def dividers(plan: SolvedPlan) -> list[Piece]:
     return [one for one in pieces_of(plan) if one.rule.title == "Divider"]
 
@@ -91,13 +102,7 @@ def test_dados_stop_where_the_divider_stands_back() -> None:
 def test_a_dado_that_runs_out_goes_through_the_band() -> None:
     """Banded first, then cut: else the divider would meet the band."""
     plan = grid(case(divider_joint="housed"))
-    number = plan.next_id
-    plan = changed(
-        plan,
-        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": "1/16 in"}),
-        step("/next_id", number + 1, "replace"),
-        step("/choices/case_band", f"band-{number}"),
-    )
+    plan = banded(plan, "case_band", "1/16 in")
     done = solved(plan)
     assert all(one.bands for one in dividers(done))
     assert prove(done).meetings == ()
@@ -270,9 +275,18 @@ def test_a_case_that_comes_apart_has_dowels_clear_of_its_screws() -> None:
 
 @pytest.mark.parametrize("held", ["screws", "pocket", "dowels"])
 def test_fasteners_from_both_sides_of_a_rail_stand_clear_of_each_other(held: str) -> None:
-    """Uprights above and below a rail stand on one line: those of one row stand further back by 1/2."""
-    plan = grid(case(divider_held=held))
-    assert "fasteners-meet" not in codes(plan)
+    """Uprights above and below a rail stand on one line: those of the lower row stand further back by 1/2."""
+    assert "fasteners-meet" not in codes(grid(case(divider_held=held)))
+
+
+def test_fasteners_that_were_put_onto_each_other_are_named() -> None:
+    """Screws begin 1 from the edge; of the lower row 1/2 further back, just where the upper ones were put."""
+    plan = grid(case())
+    upper = plan.places[plan.spaces[space_of(plan)].holds].children[0]
+    onto = changed(plan, step(f"/places/{upper}/choices/joint_screw_margin", "1 1/2 in"))
+    assert "fasteners-meet" in codes(onto, "attention")
+    aside = changed(plan, step(f"/places/{upper}/choices/joint_screw_margin", "4 in"))
+    assert "fasteners-meet" not in codes(aside)
 
 
 # ---- cross walls, no top, both edges --------------------------------------------------------------------------------
@@ -345,13 +359,7 @@ def test_an_upright_in_a_case_without_a_top_is_held_below() -> None:
 
 def test_boards_that_are_banded_at_the_back_too_are_cut_smaller_by_two_bands() -> None:
     plan = case()
-    number = plan.next_id
-    plan = changed(
-        plan,
-        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": "1/16 in"}),
-        step("/next_id", number + 1, "replace"),
-        step("/choices/case_band", f"band-{number}"),
-    )
+    plan = banded(plan, "case_band", "1/16 in")
     for edges, depth, count in (("front", "17 11/16", 1), ("both", "17 5/8", 2)):
         done = solved(with_choices(plan, case_edges=edges))
         bottom = next(one for one in pieces_of(done) if one.role == "case_bottom")
@@ -363,13 +371,7 @@ def test_boards_that_are_banded_at_the_back_too_are_cut_smaller_by_two_bands() -
 def test_a_groove_in_a_banded_face_lies_where_its_bottom_goes_in() -> None:
     """Told from the finished edge, and so nearer to the edge of the core by the band."""
     plan = with_choices(case(), joint="integral", bottom="grooved", front="inset")
-    number = plan.next_id
-    plan = changed(
-        plan,
-        step(f"/library/bands/band-{number}", {"name": "Band", "thickness": "1/8 in"}),
-        step("/next_id", number + 1, "replace"),
-        step("/choices/front_band", f"band-{number}"),
-    )
+    plan = banded(plan, "front_band", "1/8 in")
     done = solved(plan)
     assert prove(done).meetings == ()
     front = next(one for one in pieces_of(done) if one.role == "front")

@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 from vasculum.core.flow import AXES, TOWARDS, Stand
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.meeting import HAIR
 from vasculum.plan.making.piece import Piece
 from vasculum.plan.making.pieces import values_of
 from vasculum.plan.making.regions import Region, points, regions
@@ -109,10 +110,6 @@ class Cuboids(NamedTuple):
         shift = np.array(apart)
         low, high = np.maximum(self.low[:, None], other.low + shift), np.minimum(self.high[:, None], other.high + shift)
         return bool((high - low > HAIR).all(axis=2).any())
-
-
-HAIR = 1e-6
-"""Floats that should be equal differ by less, mm."""
 
 
 @lru_cache(maxsize=4096)

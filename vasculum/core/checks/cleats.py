@@ -31,10 +31,23 @@ def box_passes_its_cleats(
     box_from_left: Mm,
     cell_from_left: Mm,
     cleat_thickness: Mm,
+    runner_line_built: Mm | None = None,
+    runner_height: Mm | None = None,
 ) -> Finding | None:
-    """A box ends below the cleats over it, or passes between them."""
-    over = room_from_floor + room_below_box + outside_height - (cell_from_floor + cell_height - cleat_height)
-    beside = box_from_left - cell_from_left
+    """A box ends below the cleats over it, or passes between them; its runners end below them."""
+    cleat = cell_from_floor + cell_height - cleat_height
+    over, beside = room_from_floor + room_below_box + outside_height - cleat, box_from_left - cell_from_left
+    if runner_line_built is not None and runner_height is not None:
+        runner = room_from_floor + runner_line_built + runner_height / 2 - cleat
+        if runner > 0:
+            return Finding(
+                "runner-meets-cleats",
+                "stop",
+                "The runners reach {over} up beside the cleats over them.",
+                "Put the runner line lower by {over}, or hold the divider over it in another way.",
+                {"over": runner},
+                ("runner_line",),
+            )
     if over <= 0 or beside >= cleat_thickness:
         return None
     return Finding(

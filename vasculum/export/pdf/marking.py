@@ -16,10 +16,9 @@ def marking_chart(plan: SolvedPlan) -> Iterator[Flowable]:
     """A row for each line; nothing where no board ends on another."""
     rows: list[list[Cell]] = [
         [
-            said(board.board if at == 0 else "", BIG),
+            said(f"{board.board}, {board.measured}" if at == 0 else "", BIG),
             said(line.member),
             said(f"{line.near}, middle {line.middle}", BIG),
-            said(board.measured, FINE),
             said(
                 f"{line.begins} to {line.ends} {board.run}{f'; fasteners at {line.holes}' if line.holes else ''}", FINE
             ),
@@ -29,6 +28,6 @@ def marking_chart(plan: SolvedPlan) -> Iterator[Flowable]:
     ]
     if rows:
         yield from section("Marking: lines of what ends on each board")
-        yield table(("Board", "What ends on it", "Line", "Measured", "It runs"), rows, (2.2, 2.4, 3.2, 2.6, 5))
+        yield table(("Board", "What ends on it", "Line", "It runs"), rows, (4, 2, 4.2, 6.4))
     for told in drilled(plan):
         yield said(told)

@@ -23,4 +23,4 @@ def to_buy(solution: Solution) -> Iterator[Flowable]:
         without = f"without {shopping.unpriced} that have no price" if shopping.unpriced else ""
         rows.append([said("Together", BIG), said(without, FINE), "", said(shopping.total, BIG)])
     yield from section("To buy")
-    yield table(("What", "Needed", "Buy", "Cost"), rows, (4.2, 5.4, 3.8, 1.6))
+    yield table(("What", "Needed", "Buy", "Cost"), rows, (4.1, 5.5, 4.1, 1.3), is_close=True)

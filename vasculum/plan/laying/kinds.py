@@ -2,11 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
-from functools import cache
-
 from vasculum.core.catalogue import the_catalogue
-from vasculum.core.tables import choosables
 from vasculum.plan.document import SPLITS, Choices, Place, Plan, Reading, Space
 from vasculum.plan.laying.carcass import (
     carcass_kinds,
@@ -22,26 +18,16 @@ from vasculum.plan.laying.crossings import BUILT_IN
 from vasculum.plan.laying.layout import (
     BOXES,
     Node,
-    chosen,
+    chosen_kind,
     divider_of,
     front_of,
-    is_even_stack,
+    holds_boxes,
     laps,
     nearest_choice,
     nodes_of,
     shows_fronts,
 )
-
-
-def chosen_kind(plan: Plan, family: str, levels: Iterable[Choices]) -> str:
-    """Which alternative of a family holds: the nearest choice, or the edition's default."""
-    return f"{family}.{chosen(plan, levels, _choice_of(family, plan.defaults_edition))}"
-
-
-@cache
-def _choice_of(family: str, edition: str) -> str:
-    """The choice of a family that has a default in an edition."""
-    return next(n for n, one in choosables(edition).items() if one.kind == family and one.inch is not None)
+from vasculum.plan.laying.members import board_before_kinds, is_packing_bay, split_kinds
 
 
 def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
@@ -52,15 +38,15 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
     kinds |= {chosen_kind(plan, "packing_made", [plan.spaces[node.space].choices, plan.choices])}
-    kinds |= {"packing_bay"} if _is_packing_bay(plan, node) else set()
+    kinds |= {"packing_bay"} if is_packing_bay(plan, node) else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
-        kinds |= _board_before_kinds(plan, node)
+        kinds |= board_before_kinds(plan, node)
     kinds |= {chosen_kind(plan, "case_edges", levels)} if place.holds == "shelf" or "has_board" in kinds else set()
     if place.holds in SPLITS:
-        kinds = kinds - {place.holds} | _split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels)
+        kinds = kinds - {place.holds} | split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels)
         return frozenset(the_catalogue().with_shared(kinds))
     if place.holds in BOXES:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
@@ -79,35 +65,6 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
             kinds.add("false_front")
         kinds |= {"front_in_panel"} if node.parent and _is_panel(plan, node.parent, node.outer) else set()
     return frozenset(the_catalogue().with_shared(kinds))
-
-
-def is_packed(plan: Plan, space: Space) -> bool:
-    """Whether it is known how far the walls stand off what is clear."""
-    return space.kind == "frameless" or any(
-        one.survey == space.case and one.of == "width" for one in plan.readings.values()
-    )
-
-
-def _is_packing_bay(plan: Plan, node: Node) -> bool:
-    """Whether boards of packing stand on both sides of a place: of a space, or of each row between reaching rails."""
-    space = plan.spaces[node.space]
-    levels = [space.choices, plan.choices]
-    is_of_boards = chosen_kind(plan, "packing_made", levels) == "packing_made.boards"
-    if is_new(plan, space) or not is_of_boards or not is_packed(plan, space):
-        return False
-    root = plan.places[space.holds]
-    is_parted = root.holds == "rows" and divider_of(plan, root) == "board"
-    is_parted = is_parted and chosen_kind(plan, "rail_reach", [root.choices, *levels]) == "rail_reach.walls"
-    is_bay = node.parent == space.holds if is_parted else node.parent is None
-    return is_bay and _holds_boxes(plan, node.place)
-
-
-def _board_before_kinds(plan: Plan, node: Node) -> set[str]:
-    """Whether a board stands before this part of a split."""
-    is_after = node.number > 0 and divider_of(plan, plan.places[node.parent or ""]) == "board"
-    held, reach = (chosen_kind(plan, f, node.outer).partition(".")[2] for f in ("divider_held", "rail_reach"))
-    found = {f"board_before.{node.of}", "has_board", f"board_on.{held}", f"board_reaches.{reach}"}
-    return found if is_after else set()
 
 
 def _is_panel(plan: Plan, split: str, levels: tuple[Choices, ...]) -> bool:
@@ -132,7 +89,7 @@ def space_kinds(plan: Plan, space_id: str) -> set[str]:
         kinds.add("standing")
     if chosen_kind(plan, "grain", [space.choices, plan.choices]) == "grain.matched" and not _has_panel(plan, space_id):
         kinds.add("grain_unmatched")
-    if _holds_boxes(plan, plan.places[space.holds]):
+    if holds_boxes(plan, plan.places[space.holds]):
         kinds.add("drawers_open")
     return the_catalogue().with_shared(kinds | carcass_kinds(plan, space))
 
@@ -147,11 +104,6 @@ def _holds_trays(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
     inner = (place.choices, *outer)
     is_tray = place.holds in BOXES and front_of(plan, place, outer) == "none"
     return is_tray or any(_holds_trays(plan, plan.places[id_], inner) for id_ in place.children)
-
-
-def _holds_boxes(plan: Plan, place: Place) -> bool:
-    """Whether anything is pulled out of a place."""
-    return place.holds in BOXES or any(_holds_boxes(plan, plan.places[id_]) for id_ in place.children)
 
 
 def _has_handed_sides(kinds: set[str]) -> bool:
@@ -244,49 +196,6 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
 def _shares_faces(plan: Plan, split: Place, outer: tuple[Choices, ...]) -> bool:
     """Whether what is shared out is fronts with their gaps: over each other without rails, and any of them there."""
     return split.holds == "rows" and divider_of(plan, split) == "open" and shows_fronts(plan, split, outer)
-
-
-def _split_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]:
-    divider = divider_of(plan, node.place)
-    kinds = {"split", f"split.{node.place.holds}", f"divided.{divider}"}
-    if divider == "board":
-        kinds.add("upright.board" if node.place.holds == "columns" else "lying.board")
-        kinds |= {chosen_kind(plan, "divider_held", levels)} | _ends_kinds(plan, node, levels)
-    if node.place.holds == "columns" and node.place.divider == "none" and divider == "board":
-        kinds.add("boards_kept")
-    space = plan.spaces[node.space]
-    if (
-        is_new(plan, space)
-        and chosen_kind(plan, "case_joint", [space.choices, plan.choices]) == "case_joint.knock_down"
-    ):
-        kinds.add("dry")
-    if is_even_stack(plan, node):
-        kinds |= {"stack.even", chosen_kind(plan, "surplus", levels)}
-    return kinds
-
-
-def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]:
-    """What the boards of a split end at, low and high, and so whether they can be let into it."""
-    is_upright = node.place.holds == "columns"
-    edges = (node.is_bottom_edge, node.is_top_edge) if is_upright else (node.is_left_edge, node.is_right_edge)
-    are_open = (node.is_open_below, node.is_open_above) if is_upright else (False, False)
-    at_edge = "case" if is_new(plan, plan.spaces[node.space]) else "existing"
-    low, high = (at_edge if is_edge else "divider" for is_edge in edges)
-    high = "nothing" if is_upright and high == "case" and is_topless(plan, plan.spaces[node.space]) else high
-    joint = chosen_kind(plan, "divider_joint", levels)
-    space = plan.spaces[node.space]
-    shown = the_catalogue().with_shared({chosen_kind(plan, "outside_shown", [space.choices, plan.choices])})
-    ends_at_shown = (
-        "top_shows" in shown and high == "case" if is_upright else "sides_show" in shown and "case" in (low, high)
-    )
-    kinds = {f"low_end.{low}", f"high_end.{high}", chosen_kind(plan, "rail_reach", levels)} | (
-        {"ends_in_the_air"} if any(are_open) else set()
-    )
-    kinds |= {"staggered"} if "divider" in (low, high) and node.number % 2 else set()
-    kinds |= {"ends_at_shown"} if ends_at_shown else set()
-    if joint == "divider_joint.housed" and (any(are_open) or "existing" in (low, high)):
-        return kinds | {"divider_joint.butted", "divider_unhoused"}
-    return kinds | {joint}
 
 
 def survey_kinds(plan: Plan, space: Space, survey: str, readings: list[Reading]) -> frozenset[str]:

@@ -14,7 +14,6 @@ BOXES = ("drawer", "tray")
 """What is pulled out on runners."""
 FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
-
 ALONE = ("bin", "open", "blocked")
 """What stands by itself, without a board beside it."""
 
@@ -171,3 +170,19 @@ def numbers_of(plan: Plan) -> dict[str, int]:
     """The number, and so the tint, of each cell: 1, 2, 3 … through the plan."""
     cells = [node.id for space in plan.space_order for node in cells_of(plan, space)]
     return {id_: number for number, id_ in enumerate(cells, 1)}
+
+
+def chosen_kind(plan: Plan, family: str, levels: Iterable[Choices]) -> str:
+    """Which alternative of a family holds: the nearest choice, or the edition's default."""
+    return f"{family}.{chosen(plan, levels, _choice_of(family, plan.defaults_edition))}"
+
+
+@cache
+def _choice_of(family: str, edition: str) -> str:
+    """The choice of a family that has a default in an edition."""
+    return next(n for n, one in choosables(edition).items() if one.kind == family and one.inch is not None)
+
+
+def holds_boxes(plan: Plan, place: Place) -> bool:
+    """Whether anything is pulled out of a place."""
+    return place.holds in BOXES or any(holds_boxes(plan, plan.places[id_]) for id_ in place.children)

@@ -28,8 +28,9 @@ from vasculum.plan.laying.crossings import (
     crossing_sizes,
     obstructed_kinds,
 )
-from vasculum.plan.laying.kinds import is_packed, kinds_of, reading_kinds, space_kinds, survey_kinds
+from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
+from vasculum.plan.laying.members import is_packed
 
 PLAN = "plan"
 

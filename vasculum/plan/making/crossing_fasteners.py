@@ -9,8 +9,9 @@ from typing import NamedTuple
 from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.housings import Box, box_of, fixings_of, slack_of
-from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.housings import box_of, fixings_of, slack_of
+from vasculum.plan.making.meeting import HAIR
+from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.pieces import pieces_of
 
 
@@ -24,49 +25,64 @@ class Crossing(NamedTuple):
     least: Mm
 
 
+Span = tuple[float, float]
+
+
+class _Board(NamedTuple):
+    """A piece with what it fills along each axis: float mm, to look through many of them."""
+
+    piece: Piece
+    fills: dict[Axis, Span]
+    places: tuple[float, ...] = ()
+
+
 def crossing_fasteners(plan: SolvedPlan) -> Iterator[Crossing]:
     """Every pair of members whose fasteners meet in the board between them."""
-    members = [one for one in pieces_of(plan) if box_of(one) and fixings_of(plan, one)]
-    if len(members) < 2:
+    members: dict[tuple[str, Axis], list[_Board]] = {}
+    for one in pieces_of(plan):
+        places = fixings_of(plan, one)
+        if places and one.stand is not None and (fills := _fills(one)):
+            found = members.setdefault((one.space, one.stand.length), [])
+            found.append(_Board(one, fills, tuple(map(float, places))))
+    if not any(len(several) > 1 for several in members.values()):
         return
-    for board in (one for one in pieces_of(plan) if one.stand is not None and not one.rule.moves and box_of(one)):
-        ends = [(one, side) for one in members for side in _sides(plan, one, board)]
+    slack = float(slack_of(plan))
+    for piece in pieces_of(plan):
+        if piece.stand is None or piece.rule.moves or piece.rule.stock in STRIPS:
+            continue
+        near, axis = members.get((piece.space, piece.stand.thick), []), piece.stand.thick
+        board = _Board(piece, _fills(piece) if near else {})
+        ends = [(one, side) for one in near for side in _sides(one, board, axis, slack)] if board.fills else []
         for (first, side), (second, other) in combinations(ends, 2):
-            if side == other:
-                continue
-            least = plan.solved.value(*nearest_key(plan, first.place, "least_stagger"))
-            apart = _apart(plan, first, second)
-            if least is not None and apart < least:
-                yield Crossing(board, first, second, apart, least)
+            least = plan.solved.value(*nearest_key(plan, first.piece.place, "least_stagger")) if side != other else None
+            if least is not None and (apart := _apart(first, second, float(least))) is not None:
+                yield Crossing(piece, first.piece, second.piece, apart, least)
 
 
-def _sides(plan: SolvedPlan, member: Piece, board: Piece) -> Iterator[int]:
-    """On which sides of a board a member ends: below or left of it, or beyond it."""
-    if member.space != board.space or member.id == board.id or member.stand is None or board.stand is None:
+def _fills(piece: Piece) -> dict[Axis, Span]:
+    return {axis: (float(low), float(high)) for axis, (low, high) in box_of(piece).items()}
+
+
+def _sides(member: _Board, board: _Board, axis: Axis, slack: float) -> Iterator[int]:
+    """On which sides of a board a member ends: before it along the axis, or beyond it."""
+    (low, high), (begins, ends) = board.fills[axis], member.fills[axis]
+    is_before = low - slack <= ends <= high and begins < low
+    is_beyond = low <= begins <= high + slack and ends > high
+    if not (is_before or is_beyond):
         return
-    axis = member.stand.length
-    if axis != board.stand.thick:
-        return
-    box, at = box_of(member), box_of(board)
-    slack = slack_of(plan)
-    if not all(min(box[a][1], at[a][1]) - max(box[a][0], at[a][0]) > slack for a in AXES if a != axis):
-        return
-    yield from _ends_there(box, at, axis, slack)
+    both = ((member.fills[a], board.fills[a]) for a in AXES if a != axis)
+    if all(min(one[1], other[1]) - max(one[0], other[0]) > slack for one, other in both):
+        yield from [-1] * is_before + [1] * is_beyond
 
 
-def _ends_there(box: Box, at: Box, axis: Axis, slack: Mm) -> Iterator[int]:
-    if at[axis][0] - slack <= box[axis][1] <= at[axis][1] and box[axis][0] < at[axis][0]:
-        yield -1
-    if at[axis][0] <= box[axis][0] <= at[axis][1] + slack and box[axis][1] > at[axis][1]:
-        yield 1
-
-
-def _apart(plan: SolvedPlan, first: Piece, second: Piece) -> Mm:
-    """How near fasteners of two members come, along the board or across it, whichever is more."""
-    one, other = box_of(first), box_of(second)
-    assert first.stand is not None
-    across = abs(sum(one[first.stand.thick], Mm(0)) - sum(other[first.stand.thick], Mm(0))) / 2
-    width = first.stand.width
-    pairs = product(fixings_of(plan, first), fixings_of(plan, second))
-    along = min(abs(one[width][0] + a - other[width][0] - b) for a, b in pairs)
-    return max(across, along)
+def _apart(first: _Board, second: _Board, least: float) -> Mm | None:
+    """How near fasteners of two members come, along the board or across it, whichever is more; none if far enough."""
+    assert first.piece.stand is not None
+    thick, width = first.piece.stand.thick, first.piece.stand.width
+    across = abs(sum(first.fills[thick]) - sum(second.fills[thick])) / 2
+    if across >= least - HAIR:
+        return None
+    begins = first.fills[width][0] - second.fills[width][0]
+    along = min(abs(begins + a - b) for a, b in product(first.places, second.places))
+    apart = max(across, along)
+    return Mm(round(apart * 64), 64) if apart < least - HAIR else None

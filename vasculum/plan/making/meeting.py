@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
+HAIR = 1e-6
+"""Floats that should be equal differ by less, mm."""
 Point = tuple[float, float, float]
 """Across, back and up, mm in the frame of a space."""
 How = Literal["meets", "on its way", "gapes", "uncovers", "lines differ"]

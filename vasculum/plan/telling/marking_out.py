@@ -11,7 +11,7 @@ from typing import NamedTuple
 from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm, show, show_with_unit
 from vasculum.plan.document import Model
-from vasculum.plan.laying.kinds import chosen_kind
+from vasculum.plan.laying.layout import chosen_kind
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.housings import box_of, fixings_of, slack_of
 from vasculum.plan.making.piece import STRIPS, Piece

@@ -13,13 +13,15 @@ ON_CLEATS = ("board_before.row", "board_on.cleats")
 
 
 @rule(source="common practice", label="length of the cleats", per=ON_CLEATS)
-def cleat_length(board_depth_cut: Mm, cleat_short_front: Mm, increment: Mm) -> Mm:
-    """A cleat is as long as the divider is deep, less what it stays short in front.
+def cleat_length(
+    board_depth_cut: Mm, cell_depth: Mm, outer_divider_set_back: Mm, cleat_short_front: Mm, increment: Mm
+) -> Mm:
+    """A cleat is as long as the divider is deep, less what it stays short in front; it ends before a cross wall.
 
     Raises:
         CannotDerive: ``nothing-left-of-divider``.
     """
-    return left_of(board_depth_cut, cleat_short_front, increment)
+    return left_of(smallest(board_depth_cut, cell_depth - outer_divider_set_back), cleat_short_front, increment)
 
 
 @piece(

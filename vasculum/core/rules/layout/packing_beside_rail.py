@@ -8,16 +8,23 @@ from vasculum.core.lengths import Mm
 from vasculum.core.rules.obstructions.free import NOTHING
 
 
-def _block(packing: Mm, lip: Mm, board_lost: Mm) -> Mm:
-    return packing if lip > 0 and board_lost == 0 else NOTHING
+def _block(packing: Mm, lip: Mm, board_lost: Mm, reaches: Mm) -> Mm:
+    return packing if lip > 0 and board_lost == 0 and reaches == 0 else NOTHING
 
 
 @rule(source="common practice", label="block at the left end of the divider", per=("board_before.row", "left.edge"))
 def rail_packing_left(
-    board_begins: Mm, outer_divider_begins: Mm, packing_blank_left: Mm = NOTHING, lip_left: Mm = NOTHING
+    board_begins: Mm,
+    outer_divider_begins: Mm,
+    outer_reaches_left: Mm,
+    packing_blank_left: Mm = NOTHING,
+    lip_left: Mm = NOTHING,
 ) -> Mm:
-    """Behind the left lip a lying divider is packed as its runners are; not where it is cut round something there."""
-    return _block(packing_blank_left, lip_left, board_begins - outer_divider_begins)
+    """Behind the left lip a lying divider is packed as its runners are; not where it reaches the wall itself.
+
+    Nor where it is cut round something there.
+    """
+    return _block(packing_blank_left, lip_left, board_begins - outer_divider_begins, outer_reaches_left)
 
 
 @rule(source="common practice", label="block at the right end of the divider", per=("board_before.row", "right.edge"))
@@ -26,12 +33,16 @@ def rail_packing_right(
     board_length_cut: Mm,
     outer_divider_begins: Mm,
     outer_divider_length_cut: Mm,
+    outer_reaches_right: Mm,
     packing_blank_right: Mm = NOTHING,
     lip_right: Mm = NOTHING,
 ) -> Mm:
-    """Behind the right lip a lying divider is packed as its runners are; not where it is cut round something there."""
+    """Behind the right lip a lying divider is packed as its runners are; not where it reaches the wall itself.
+
+    Nor where it is cut round something there.
+    """
     planned = outer_divider_begins + outer_divider_length_cut
-    return _block(packing_blank_right, lip_right, planned - board_begins - board_length_cut)
+    return _block(packing_blank_right, lip_right, planned - board_begins - board_length_cut, outer_reaches_right)
 
 
 @piece(
