@@ -51,7 +51,7 @@ def test_a_shelf_comes_out_without_a_word() -> None:
 
 
 def test_a_stiffener_is_a_part_with_its_screws() -> None:
-    """674.5 x 50 x 25: a screw passes 25 and wants 9.5 behind it; 35 is sold."""
+    """26 1/2 x 2 x 1: a screw passes 1 and wants 3/8 behind it; 1 1/2 is the shortest sold so long."""
     plan = frameless()
     plan, one = noted(plan=plan)
     sizes = {"length": "26 1/2 in", "width": "2 in", "thickness": "1 in"}

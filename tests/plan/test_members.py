@@ -7,6 +7,7 @@ from fractions import Fraction
 import pytest
 
 from tests.helpers import changed, codes, drawer_of, measured, mm, solved, space_of, split, step, value, with_choices
+from vasculum.core.rules.fastening.sold import places_between
 from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
@@ -277,6 +278,55 @@ def test_a_case_that_comes_apart_has_dowels_clear_of_its_screws() -> None:
 def test_fasteners_from_both_sides_of_a_rail_stand_clear_of_each_other(held: str) -> None:
     """Uprights above and below a rail stand on one line: those of the lower row stand further back by 1/2."""
     assert "fasteners-meet" not in codes(grid(case(divider_held=held)))
+
+
+def test_dowels_of_every_other_row_stand_midway_between_those_of_the_first() -> None:
+    """Boards of 1/2 take dowels of 1/4: 3/4 from both sides of a rail. 17 3/4 deep: 3/4 to 17 in four steps, to 1/16."""
+    plan = grid(case(divider_held="dowels"))
+    done = solved(plan)
+    upper, lower = (
+        done.solved.value(id_, "divider_fixings") for id_ in plan.places[plan.spaces[space_of(plan)].holds].children
+    )
+    assert upper == tuple(map(mm, ("3/4", "4 13/16", "8 7/8", "12 15/16", "17")))
+    assert all(one < other < next_one for one, other, next_one in zip(upper, lower, upper[1:], strict=False))
+    assert min(abs(one - other) for one in upper for other in lower) >= 3 * mm("1/4")
+    assert len(lower) == 4
+
+
+@pytest.mark.parametrize(("places", "between"), [(("1", "4"), ("2", "3")), (("1", "3", "5 1/32"), ("2", "4"))])
+def test_places_between_others(places: tuple[str, ...], between: tuple[str, ...]) -> None:
+    """Two at thirds of two, else midway; to 1/16."""
+    assert places_between(tuple(map(mm, places)), mm("1/16")) == tuple(map(mm, between))
+
+
+def test_a_wall_that_stands_says_how_long_its_screws_may_be() -> None:
+    """19 of cleat, and 3 before the point: into a wall of 16 goes 30, into one as thick as the shelf 35."""
+    plan = new_plan("Cupboard", "frameless", "mm", "354 mm", "415 mm", "300 mm", "cabinet", "existing")
+    plan = with_choices(measured(plan, side_sheet="19 mm"), divider_held="cleats", front="none")
+    plan, rows = split(plan, drawer_of(plan), "rows", {"name": "upper"}, {"name": "lower"}, divider="board")
+    plan = changed(plan, *(step(f"/places/{row}/holds", "open", "replace") for row in rows))
+    assert "wall-not-measured" in codes(plan, "note")
+    assert "Screw for cleats, 35 mm" in bought(plan)
+    known = with_choices(plan, standing_wall="16 mm")
+    assert "wall-not-measured" not in codes(known)
+    assert "Screw for cleats, 30 mm" in bought(known)
+
+
+def test_dados_from_both_faces_that_meet_cut_the_board_in_two() -> None:
+    """Uprights over each other, each let in by 1/4: together all of a rail of 1/2. Beside each other they do not meet."""
+    plan = grid(case(divider_joint="housed", wanted_housing_depth="1/4 in"))
+    assert "dados-meet" in codes(plan, "stop")
+    assert "dados-meet" not in codes(with_choices(plan, wanted_housing_depth="15/64 in"))
+    upper = plan.places[plan.spaces[space_of(plan)].holds].children[0]
+    first = plan.places[upper].children[0]
+    aside = changed(plan, step(f"/places/{first}/size", {"by": "fixed", "length": "6 in"}, "replace"))
+    assert "dados-meet" not in codes(aside)
+
+
+def test_what_comes_out_holds_no_dado() -> None:
+    """A drawer that a housed divider would run into is met, not cut."""
+    plan = grid(case(divider_joint="housed"), "drawer", "open")
+    assert not [one for one in pieces_of(solved(plan)) if one.rule.moves and any(cut.stood for cut in one.cuts)]
 
 
 def test_fasteners_that_were_put_onto_each_other_are_named() -> None:

@@ -2393,7 +2393,7 @@ export interface components {
             size: components["schemas"]["Sizing"];
             /**
              * Divider
-             * @description Of rows: a rail between them, or fronts over each other without; columns always have a board between.
+             * @description Of rows: a rail between them, or fronts over each other without. Of columns: a board, unless none was chosen.
              * @default null
              */
             divider: ("board" | "open" | "none") | null;

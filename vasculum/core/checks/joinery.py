@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import smallest
+from vasculum.core.reasons import largest, smallest
 
 
 @check(source="from memory", per="in_grooves")
@@ -187,4 +187,20 @@ def boards_stay_where_they_are_wanted() -> Finding | None:
         "Let the columns hold bins or open bays alone, or take the boards.",
         {},
         ("divider_thickness",),
+    )
+
+
+@check(source="geometry", per="divided.board")
+def fasteners_stay_on_their_divider(divider_fixings: tuple[Mm, ...], divider_depth_cut: Mm) -> Finding | None:
+    """Fasteners stand before the back edge of the divider that they hold."""
+    last = largest(Mm(0), *divider_fixings)
+    if last < divider_depth_cut:
+        return None
+    return Finding(
+        "fastener-past-the-edge",
+        "attention",
+        "The last fastener of the dividers stands {last} behind their front edge; they are {depth} deep.",
+        "Put the first fastener further from the end.",
+        {"last": last, "depth": divider_depth_cut},
+        ("divider_fixings",),
     )

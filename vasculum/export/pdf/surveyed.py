@@ -10,7 +10,7 @@ from vasculum.export.pdf.page import Cell, section, table
 from vasculum.export.pdf.type import BIG, said
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.solution import Solution, shown
-from vasculum.plan.telling.words import place_name, station_of
+from vasculum.plan.telling.words import FATES, place_name, station_of
 
 
 def measured(plan: SolvedPlan) -> Iterator[Flowable]:
@@ -55,9 +55,6 @@ def in_the_way(plan: SolvedPlan) -> Iterator[Flowable]:
         where = f"{place_name(plan.plan, one.space)}, {one.on}"
         rows.append([one.name, where, said(one.projection, BIG), ", ".join(stretches)])
     yield table(("What", "Where", "Stands in", "Over"), rows, (2.4, 3, 1.8, 4))
-
-
-FATES = {"stays": "stays", "reused": "is used again", "taken_out": "comes out"}
 
 
 def what_is_there(plan: SolvedPlan) -> Iterator[Flowable]:

@@ -288,7 +288,7 @@ class Place(Model):
     size: Sizing = Sizing()
     """What it wants of the split it stands in."""
     divider: Literal["board", "open", "none"] | None = None
-    """Of rows: a rail between them, or fronts over each other without; columns always have a board between."""
+    """Of rows: a rail between them, or fronts over each other without. Of columns: a board, unless none was chosen."""
     step: LengthText | None = None
     """Of a split: by how much each graduated part is larger than the one before."""
     ratio: Annotated[str, Field(pattern=r"^([1-9]|[0-9]\.[0-9]{1,4}|[1-9][0-9]?/[1-9][0-9]?)$")] | None = None

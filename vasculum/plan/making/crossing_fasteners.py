@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm
-from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.housings import box_of, fixings_of, slack_of
 from vasculum.plan.making.meeting import HAIR
 from vasculum.plan.making.piece import STRIPS, Piece
@@ -54,9 +54,16 @@ def crossing_fasteners(plan: SolvedPlan) -> Iterator[Crossing]:
         board = _Board(piece, _fills(piece) if near else {})
         ends = [(one, side) for one in near for side in _sides(one, board, axis, slack)] if board.fills else []
         for (first, side), (second, other) in combinations(ends, 2):
-            least = plan.solved.value(*nearest_key(plan, first.piece.place, "least_stagger")) if side != other else None
-            if least is not None and (apart := _apart(first, second, float(least))) is not None:
+            least = max(_least(plan, first), _least(plan, second)) if side != other else Mm(0)
+            if least and (apart := _apart(first, second, float(least))) is not None:
                 yield Crossing(piece, first.piece, second.piece, apart, least)
+
+
+def _least(plan: SolvedPlan, member: _Board) -> Mm:
+    """How far its fasteners want to stand off others."""
+    split = "" if member.piece.fixed_at is None else member.piece.fixed_at[0]
+    least: Mm | None = plan.solved.value(split, "fixings_apart")
+    return Mm(0) if least is None else least
 
 
 def _fills(piece: Piece) -> dict[Axis, Span]:

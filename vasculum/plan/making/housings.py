@@ -5,20 +5,18 @@ How deep it goes is the member's own quantity; a member that goes deeper than it
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-
 from vasculum.core.flow import AXES, TOWARDS, CutRule
 from vasculum.core.flow.things import Axis, Datum
 from vasculum.core.lengths import Mm
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.making.piece import Cut, Piece
+from vasculum.plan.making.piece import STRIPS, Cut, Piece
 
 Span = tuple[Mm, Mm]
 Box = dict[Axis, Span]
 LOW_END: dict[Axis, Datum] = {"across": "left", "back": "front", "up": "lower"}
 """The end from which dados are told."""
-BEGINS_BY: dict[Axis, str] = {"across": "cell_from_left", "back": "divider_set_back", "up": "cell_from_floor"}
-"""What says where a member stands along each axis."""
+BEGINS_BY: dict[Axis, str] = {"across": "cell_from_left", "up": "cell_from_floor"}
+"""What says where an upright, or a lying member stands."""
 
 
 def without_housings(piece: Piece) -> Piece:
@@ -28,17 +26,29 @@ def without_housings(piece: Piece) -> Piece:
 
 
 def with_housings(plan: SolvedPlan, pieces: list[Piece]) -> list[Piece]:
-    """Every piece, with dados for those that are let into it."""
-    members = [one for one in pieces if one.let_in is not None and _depth(plan, one) > 0]
+    """Every piece, with dados for those that are let into it.
+
+    A board holds what runs into its face. What comes out with a drawer, and strips, hold nothing: they would be met.
+    """
+    members = [(one, depth) for one in pieces if (depth := _depth(plan, one)) > 0 and one.stand is not None]
     if not members:
         return pieces
-    boards = [one for one in pieces if one.stand is not None and one.size is not None and one.rule.stock]
+    hosts: dict[tuple[str, Axis], list[tuple[Piece, Box]]] = {}
+    for one in pieces:
+        is_board = bool(one.rule.stock) and one.rule.stock not in STRIPS and not one.rule.moves
+        if is_board and one.stand is not None and (box := box_of(one)):
+            hosts.setdefault((one.space, one.stand.thick), []).append((one, box))
     into: dict[str, list[Cut]] = {}
-    for member in members:
-        for end, is_low in ((end, is_low) for end in _ends(plan, member) for is_low in (True, False)):
-            for host in boards:
-                if host.space == member.space and host.id != member.id and _holds(host, end[0 if is_low else 1]):
-                    into.setdefault(host.id, []).append(_dado(plan, member, host, is_low))
+    for member, depth in members:
+        box = box_of(member)
+        if member.stand is None or not box:
+            continue
+        axis = member.stand.length
+        low, high = box[axis]
+        for is_low, end in ((True, (low, low + depth)), (False, (high - depth, high))):
+            for host, at in hosts.get((member.space, axis), []):
+                if host.id != member.id and _holds(at, {**box, axis: end}):
+                    into.setdefault(host.id, []).append(_dado(member, host, is_low))
     return [one._replace(cuts=(*one.cuts, *into[one.id])) if one.id in into else one for one in pieces]
 
 
@@ -70,22 +80,12 @@ def _depth(plan: SolvedPlan, member: Piece) -> Mm:
     return Mm(0) if value is None else value
 
 
-def _ends(plan: SolvedPlan, member: Piece) -> Iterator[tuple[Box, Box]]:
-    """What the low and the high end of a member fill of the boards that they are let into."""
-    box, depth = box_of(member), _depth(plan, member)
-    if box and member.stand is not None:
-        axis = member.stand.length
-        low, high = box[axis]
-        yield {**box, axis: (low, low + depth)}, {**box, axis: (high - depth, high)}
+def _holds(board: Box, end: Box) -> bool:
+    """Whether an end stands in a board."""
+    return all(board[axis][0] < end[axis][1] and end[axis][0] < board[axis][1] for axis in AXES)
 
 
-def _holds(host: Piece, end: Box) -> bool:
-    """Whether an end stands in a board, whose face it goes through."""
-    box = box_of(host)
-    return all(min(box[axis][1], end[axis][1]) > max(box[axis][0], end[axis][0]) for axis in AXES)
-
-
-def _dado(plan: SolvedPlan, member: Piece, host: Piece, is_low: bool) -> Cut:
+def _dado(member: Piece, host: Piece, is_low: bool) -> Cut:
     """The dado of one end: across its host where the member runs front to back, stopped where it stands back."""
     box, at = box_of(member), box_of(host)
     assert member.stand is not None

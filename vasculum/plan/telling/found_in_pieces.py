@@ -1,4 +1,4 @@
-"""What only the pieces tell where they stand: boards off their sheets, fasteners that meet."""
+"""What only the pieces tell where they stand: boards off their sheets, fasteners and dados that meet."""
 
 from __future__ import annotations
 
@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from vasculum.core.flow import key_text
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.crossing_fasteners import crossing_fasteners
+from vasculum.plan.making.dados_through import dados_through
 from vasculum.plan.making.off_the_sheet import off_the_sheet
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.words import filled, piece_name, place_name
@@ -16,6 +17,7 @@ def found_in_pieces(plan: SolvedPlan) -> Iterator[FindingShown]:
     """Every such finding."""
     yield from _off_the_sheet(plan)
     yield from _fasteners_that_meet(plan)
+    yield from _cut_through(plan)
 
 
 def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
@@ -62,4 +64,26 @@ def _fasteners_that_meet(plan: SolvedPlan) -> Iterator[FindingShown]:
             fix="Let those of one side begin further from the edge, or hold them in another way.",
             keys=[key_text(key) for key in (one.first.fixed_at, one.second.fixed_at) if key is not None],
             pieces=[one.first.id, one.second.id],
+        )
+
+
+def _cut_through(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Boards that dados from both faces cut in two."""
+    for one in dados_through(plan):
+        place = one.board.id.partition("/")[0]
+        yield FindingShown(
+            code="dados-meet",
+            severity="stop",
+            place=place,
+            places=[place],
+            place_name=place_name(plan.plan, place),
+            message=filled(
+                f"Dados from both faces go {{deep}} deep together into the {piece_name(plan.plan, one.board).lower()}, "
+                "{thickness} thick: it falls in two.",
+                {"deep": one.deep, "thickness": one.thickness},
+                plan.plan.units.length,
+            ),
+            fix="Make them less deep, or let those of one side stand beside the others.",
+            keys=[key_text(one.board.thickness)],
+            pieces=[one.board.id],
         )

@@ -119,6 +119,10 @@ def label_of(name: str, edition: str) -> str:
     raise Unwired(f"nobody says what {name} is called")
 
 
+FATES = {"stays": "stays", "reused": "is used again", "taken_out": "comes out"}
+"""What becomes of a part that is there, in words."""
+
+
 def place_name(plan: Plan, place: str) -> str:
     """What a person calls a place."""
     if place in plan.places:

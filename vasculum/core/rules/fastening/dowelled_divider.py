@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import smallest
-from vasculum.core.rules.fastening.sold import places_along, shifted
+from vasculum.core.reasons import largest, smallest
+from vasculum.core.rules.fastening.sold import places_along
 
 
 @rule(source="geometry", label="thinner board that dowels go into with their face side", per="divider_held.dowels")
@@ -21,11 +21,15 @@ def dowelled_edge(divider_thickness: Mm) -> Mm:
 
 
 @rule(source="common practice", label="dowels along each joint, from the front", per="divider_held.dowels")
-def dowel_places(
-    divider_depth_cut: Mm, dowel_margin: Mm, fixings_further_back: Mm, dowel_pitch: Mm, increment: Mm
-) -> tuple[Mm, ...]:
+def dowel_places(divider_depth_cut: Mm, dowel_margin: Mm, dowel_pitch: Mm, increment: Mm) -> tuple[Mm, ...]:
     """Along each end, two at least, no further apart than was chosen; from the divider's front edge."""
-    return shifted(places_along(divider_depth_cut, dowel_margin, dowel_pitch, increment, 2), fixings_further_back)
+    return places_along(divider_depth_cut, dowel_margin, dowel_pitch, increment, 2)
+
+
+@rule(source="common practice", per=("divided.board", "divider_held.dowels"))
+def fixings_apart(least_stagger: Mm, dowel_diameter: Mm, edge_diameters: Mm) -> Mm:
+    """Dowels from both sides of a board stand three of their diameters apart, as screws in one joint do."""
+    return largest(least_stagger, dowel_diameter * edge_diameters)
 
 
 good(

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from itertools import pairwise
+
 from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
@@ -25,6 +27,14 @@ def places_along(run: Mm, margin: Mm, pitch: Mm, increment: Mm, least: int = 1) 
         return (run / 2,)
     first, over = (margin, between) if between > 0 else (run / 4, run / 2)
     return tuple(snap_nearest(first + over * number / (count - 1), increment) for number in range(count))
+
+
+def places_between(places: tuple[Mm, ...], increment: Mm) -> tuple[Mm, ...]:
+    """Midway between each two of them, to the increment; at thirds where there are two."""
+    if len(places) == 2:
+        third = (places[1] - places[0]) / (len(places) + 1)
+        return tuple(snap_nearest(places[0] + third * number, increment) for number in (1, 2))
+    return tuple(snap_nearest((one + other) / 2, increment) for one, other in pairwise(places))
 
 
 def shifted(places: tuple[Mm, ...], by: Mm) -> tuple[Mm, ...]:

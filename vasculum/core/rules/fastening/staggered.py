@@ -7,6 +7,6 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="common practice", per=("divided.board", "staggered"))
-def fixings_further_back(least_stagger: Mm) -> Mm:
+def fixings_further_back(fixings_apart: Mm) -> Mm:
     """In every other row or column fasteners stand further back, clear of those from the other side of a board."""
-    return least_stagger
+    return fixings_apart

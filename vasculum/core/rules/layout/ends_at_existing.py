@@ -11,9 +11,9 @@ from vasculum.core.lengths import Mm
     label="thickness of what the divider's low end meets",
     per=("divided.board", "low_end.existing"),
 )
-def low_end_host(divider_thickness: Mm) -> Mm:
-    """A cabinet that exists is taken to be as thick as the divider."""
-    return divider_thickness
+def low_end_host(divider_thickness: Mm, standing_wall: Mm | None = None) -> Mm:
+    """A wall that exists is as thick as it was measured; until then it is taken to be as thick as the divider."""
+    return divider_thickness if standing_wall is None else standing_wall
 
 
 @rule(
@@ -21,6 +21,6 @@ def low_end_host(divider_thickness: Mm) -> Mm:
     label="thickness of what the divider's high end meets",
     per=("divided.board", "high_end.existing"),
 )
-def high_end_host(divider_thickness: Mm) -> Mm:
-    """A cabinet that exists is taken to be as thick as the divider."""
-    return divider_thickness
+def high_end_host(divider_thickness: Mm, standing_wall: Mm | None = None) -> Mm:
+    """A wall that exists is as thick as it was measured; until then it is taken to be as thick as the divider."""
+    return divider_thickness if standing_wall is None else standing_wall

@@ -108,20 +108,32 @@ def third_right(
 
 @rule(source="from memory", label="length of screws of the first layer, left", per=BAY)
 def packing_screw_first_left(
-    packing_first_left: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm, screw_lengths: tuple[Mm, ...]
+    packing_first_left: Mm,
+    thin_stock: Mm,
+    least_thin_cover: Mm,
+    least_screw_cover: Mm,
+    screw_lengths: tuple[Mm, ...],
+    standing_wall: Mm | None = None,
 ) -> Mm:
-    """The longest that is sold and ends inside a wall as thick as the layer."""
-    cover = cover_in(packing_first_left, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_first_left + packing_first_left - cover)
+    """The longest that is sold and ends inside the wall; until that was measured, one as thick as the layer."""
+    wall = packing_first_left if standing_wall is None else standing_wall
+    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
+    return longest_inside(screw_lengths, packing_first_left + wall - cover)
 
 
 @rule(source="from memory", label="length of screws of the first layer, right", per=BAY)
 def packing_screw_first_right(
-    packing_first_right: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm, screw_lengths: tuple[Mm, ...]
+    packing_first_right: Mm,
+    thin_stock: Mm,
+    least_thin_cover: Mm,
+    least_screw_cover: Mm,
+    screw_lengths: tuple[Mm, ...],
+    standing_wall: Mm | None = None,
 ) -> Mm:
-    """The longest that is sold and ends inside a wall as thick as the layer."""
-    cover = cover_in(packing_first_right, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_first_right + packing_first_right - cover)
+    """The longest that is sold and ends inside the wall; until that was measured, one as thick as the layer."""
+    wall = packing_first_right if standing_wall is None else standing_wall
+    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
+    return longest_inside(screw_lengths, packing_first_right + wall - cover)
 
 
 @rule(source="from memory", label="length of screws of the second layer, left", per=BAY)
