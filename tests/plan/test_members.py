@@ -100,6 +100,17 @@ def test_dados_stop_where_the_divider_stands_back() -> None:
     assert prove(done).meetings == ()
 
 
+def test_a_dado_that_stops_is_told_from_the_banded_edge() -> None:
+    """The band is part of the finished edge that 1/2 is measured from; on the core the dado lies nearer by it."""
+    done = solved(banded(grid(case(divider_joint="housed", divider_set_back="1/2 in")), "case_band", "1/16 in"))
+    bottom = next(one for one in pieces_of(done) if one.rule.title == "Case bottom")
+    (dado,) = (cut for cut in bottom.cuts if cut.stood)
+    assert "from 1/2 in to 17 3/4 in from the banded front edge" in in_words(done, bottom, dado)
+    ((_, across, _),) = regions(done, bottom, dado)
+    assert across[0] == mm("7/16")
+    assert prove(done).meetings == ()
+
+
 def test_a_dado_that_runs_out_goes_through_the_band() -> None:
     """Banded first, then cut: else the divider would meet the band."""
     plan = grid(case(divider_joint="housed"))

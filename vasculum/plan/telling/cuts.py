@@ -82,12 +82,9 @@ class _Told:
     def stops(self) -> str:
         if self.rule.what == "dado" and self.rule.length:
             begins, runs = (self.value(name) for name in (self.rule.begins, self.rule.length))
-            ends = [number_text(size, self.plan.plan.units.length) for size in (begins, begins + runs)]
-            return (
-                f", from {ends[0]} to {ends[1]} from the {LOW_END[self.piece.stand.width]} edge"
-                if self.piece.stand
-                else ""
-            )
+            near, far = (number_text(size, self.plan.plan.units.length) for size in (begins, begins + runs))
+            edge = LOW_END[self.piece.stand.width] if self.piece.stand else "front"
+            return f", from {near} to {far} from the {self.named(edge)} edge"
         return ", from side to side" if self.rule.what == "stopped_groove" else ""
 
     def above(self) -> str:
