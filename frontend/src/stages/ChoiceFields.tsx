@@ -34,11 +34,14 @@ export function ChoiceFields({
   group,
   place,
   onlyAsked = false,
+  isOwn = false,
 }: {
   group: string
   place?: string
   /** Only those that something in the plan reads. */
   onlyAsked?: boolean
+  /** Chosen for this place alone: nothing of it holds from further out. */
+  isOwn?: boolean
 }) {
   const catalogue = useCatalogue()
   const asked = useAsked(place)
@@ -49,13 +52,13 @@ export function ChoiceFields({
   return (
     <div className="pairs">
       {fields.map((one) => (
-        <ChoiceField key={`${place ?? ''}/${one.name}`} of={one} place={place} />
+        <ChoiceField key={`${place ?? ''}/${one.name}`} of={one} place={place} isOwn={isOwn} />
       ))}
     </div>
   )
 }
 
-function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }) {
+function ChoiceField({ of, place, isOwn }: { of: Choosable; place: string | undefined; isOwn: boolean }) {
   const { plan } = usePlan()
   const { edit, act } = useCommands()
   const { document } = plan
@@ -65,7 +68,7 @@ function ChoiceField({ of, place }: { of: Choosable; place: string | undefined }
   const choose = (value: string | null): Act => ({ do: 'choose', at: place ?? null, name: of.name, value })
   const field = `${place ?? 'plan'}/choices/${of.name}`
   const key = `${place ?? 'plan'}/${of.name}`
-  const furtherOut = place === undefined ? undefined : chosenFurtherOut(document, place, of.name)
+  const furtherOut = place === undefined || isOwn ? undefined : chosenFurtherOut(document, place, of.name)
   const fallback = furtherOut ?? (document.defaults_system === 'in' ? of.default_in : of.default_mm)
   const isAssumed = chosen === null && furtherOut === undefined
   const origin = isAssumed ? 'assumed' : of.is_thing ? 'measured' : 'chosen'

@@ -119,7 +119,7 @@ function Chosen() {
         {isSplit && <SplitFields place={place} />}
         <NameOfPlace place={place} />
         <h3>Behind it</h3>
-        <ChoiceFields group="Behind" place={chosenPlace} />
+        <ChoiceFields group="Behind" place={chosenPlace} isOwn />
         {place.holds === 'bin' && (
           <>
             <h3>The bin, outside</h3>
