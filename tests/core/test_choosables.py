@@ -60,7 +60,7 @@ def mixed() -> Plan:
 
 
 def shelved(**choices: str) -> Plan:
-    """Two shelves over each other in a new case, joined as is said."""
+    """A shelf over an open bay in a new case, joined as is said."""
     plan = asked_everything("side_mount", carcass="new", **choices)
     return split(plan, drawer_of(plan), "rows", {"holds": "shelf"}, {"holds": "open"}, divider="board")[0]
 
@@ -82,7 +82,7 @@ PLANS = [
     ),
     mixed(),
     shelved(divider_held="angles", divider_joint="housed", fixed_to="studs"),
-    shelved(divider_held="cleats", fixed_to="masonry"),
+    shelved(divider_held="cleats", fixed_to="masonry", shelf_rests="pins"),
     shelved(divider_held="dowels", fixed_to="frame"),
     asked_everything("side_mount", packing_made="boards", wanted_packing_left="1 1/4 in", rail_reach="walls"),
 ]

@@ -34,6 +34,7 @@ export const PANELS = {
   pull: { stage: 'make', title: 'Pulls', groups: ['Pull'] },
   stock: { stage: 'make', title: 'Stock', groups: ['Sheets'] },
   case: { stage: 'make', title: 'Case', groups: ['Case', 'Fixing'] },
+  shelves: { stage: 'make', title: 'Shelves', groups: ['Shelves'] },
   dividers: { stage: 'make', title: 'Dividers', groups: ['Dividers', 'Dowels', 'Angles', 'Cleats'] },
   materials: { stage: 'make', title: 'Materials', groups: ['To buy'] },
   tools: { stage: 'make', title: 'Tools' },

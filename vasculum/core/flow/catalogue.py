@@ -214,11 +214,12 @@ class Catalogue:
         let_in: str = "",
         fixed_at: str = "",
         order: int = 0,
+        nth: int = 0,
     ) -> Callable[[S], S]:
         """A part to cut, beside the rules that size it; the function says where it stands.
 
         ``where`` names a quantity that has to be there, and more than nothing; ``let_in`` how deep its ends go into
-        what they end at, ``fixed_at`` where fasteners stand along them.
+        what they end at, ``fixed_at`` where fasteners stand along them; ``nth`` which of those in ``where`` it is.
         """
 
         def register(stand: S) -> S:
@@ -226,7 +227,7 @@ class Catalogue:
             self.pieces.append(
                 PieceRule(
                     role, _together(per), title, length, width, thickness, stock, stand, needs, optional,
-                    _sentence(stand, role), hand, bands, moves, where, let_in, fixed_at, order,
+                    _sentence(stand, role), hand, bands, moves, where, let_in, fixed_at, order, nth,
                 )
             )  # fmt: skip
             return stand

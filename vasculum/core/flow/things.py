@@ -102,6 +102,8 @@ class PieceRule:
     """Where fasteners stand along both of its ends, from its front edge."""
     order: int = 0
     """Where it stands in lists: tens together over all places of a space, ones within a place."""
+    nth: int = 0
+    """Of several that stand alike: which of them it is; ``where`` then names something for each."""
 
     @property
     def sizes(self) -> tuple[str, str, str]:
@@ -170,7 +172,18 @@ class CutRule:
 
 
 GoodKind = Literal[
-    "runner", "clip_rail", "post", "pull", "screw", "pocket_screw", "brad", "dowel", "angle", "plug", "glue"
+    "runner",
+    "clip_rail",
+    "post",
+    "pull",
+    "screw",
+    "pocket_screw",
+    "brad",
+    "dowel",
+    "angle",
+    "plug",
+    "shelf_pin",
+    "glue",
 ]
 """What is bought, in the order in which it is listed."""
 GoodUnit = Literal["pair", "piece", "ml"]

@@ -24,7 +24,7 @@ class CutThrough(NamedTuple):
 def dados_through(plan: SolvedPlan) -> Iterator[CutThrough]:
     """Every board that dados for its neighbours cut through."""
     for piece in pieces_of(plan):
-        stood = [cut for cut in piece.cuts if cut.stood]
+        stood = [cut for cut in piece.cuts if cut.stood and cut.rule.what == "dado"]
         if piece.size is None or len(stood) < 2:
             continue
         faces = [

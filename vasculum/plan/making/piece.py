@@ -23,7 +23,7 @@ class Cut(NamedTuple):
 
     rule: CutRule
     keys: Mapping[str, Key]
-    stood: Mapping[str, Mm] = MappingProxyType({})
+    stood: Mapping[str, Any] = MappingProxyType({})
     """What follows from where two pieces stand, by name: its key then leads to what says where."""
 
     def key(self, name: str) -> Key | None:

@@ -20,6 +20,7 @@ from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.housings import with_housings, without_housings
 from vasculum.plan.making.piece import STRIPS, Cut, Grain, Piece
+from vasculum.plan.making.pin_holes import with_pin_holes
 
 NOTHING = Mm(0)
 
@@ -96,12 +97,12 @@ def _collected(plan: SolvedPlan) -> Made:
         if stands is not None and keys.isdisjoint(plan.solved.changed):
             piece = stands.get(f"{one.place}/{rule.role}")
             found += [] if piece is None else [without_housings(piece)]
-        elif _is_there(plan, one, rule.where):
+        elif _is_there(plan, one, rule.where, rule.nth):
             cuts = tuple([cut for cut in into if _is_cut(plan, cut)])
             found.append(_piece(plan, one, rule, spaces[one.place], cuts))
     order = {place: at for at, place in enumerate(plan.laid.places)}
     space_at = {space: at for at, space in enumerate(plan.plan.space_order)}
-    found = with_housings(plan, found)
+    found = with_pin_holes(plan, with_housings(plan, found))
     found.sort(key=lambda p: (space_at[p.space], p.rule.order // 10, order[p.id.partition("/")[0]], p.rule.order))
     return Made(tuple(p for p in found if p.rule.stock), tuple(p for p in found if not p.rule.stock))
 
@@ -130,11 +131,13 @@ def _spaces(plan: SolvedPlan) -> dict[str, str]:
     return found
 
 
-def _is_there(plan: SolvedPlan, one: Wired, where: str) -> bool:
-    """Whether what a thing depends on is more than nothing."""
+def _is_there(plan: SolvedPlan, one: Wired, where: str, nth: int) -> bool:
+    """Whether what a thing depends on is more than nothing, or is said for it too, where it is one of several."""
     if not where:
         return True
     value = plan.solved.value(*one.feeds[where])
+    if isinstance(value, tuple):
+        return len(value) > nth
     return value is not None and value > 0
 
 
@@ -144,7 +147,7 @@ def have_their_sizes(plan: SolvedPlan) -> bool:
     return not plan.solved.quantities.refused() or all(
         value(*key) is not None
         for one in plan.solved.wiring.things
-        if isinstance(one.rule, PieceRule) and one.rule.stock and _is_there(plan, one, one.rule.where)
+        if isinstance(one.rule, PieceRule) and one.rule.stock and _is_there(plan, one, one.rule.where, one.rule.nth)
         for key in _sizes(one, one.rule)
     )
 

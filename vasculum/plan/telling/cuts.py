@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from itertools import pairwise
 from typing import Any
 
 from vasculum.core.flow import Key
@@ -16,6 +17,8 @@ from vasculum.plan.telling.words import number_text
 
 BY_THE_SAW = ("groove", "stopped_groove", "rabbet", "dado", "round")
 """Cuts that a blade makes in passes."""
+MANY = 4
+"""More holes in a row than are told one by one."""
 
 
 class CutShown(Model):
@@ -45,6 +48,9 @@ class _Told:
         if rule.what == "holes" and self.is_across():
             along = f"{self.said(rule.holes)} from the {self.named(rule.holes_from)} edge"
             return f"centred {self.said(rule.at)} from the {self.ends()}, at {along}"
+        if rule.what == "holes" and self.cut.stood:
+            row = f"in a row {self.said(rule.at)} from the {self.named(rule.datums[0])} edge"
+            return f"{row}, at {self.holes()} from the {self.named(rule.holes_from)} end, {depth} deep, {face}"
         if rule.what == "holes":
             return f"{self.said(rule.holes)} from the {self.named(rule.holes_from)} end"
         if rule.what == "hole" and rule.at:
@@ -78,6 +84,16 @@ class _Told:
         if self.is_across():
             return self.ends()
         return f"along the {rule.datums[0]} edge"
+
+    def holes(self) -> str:
+        """Every hole, or of many that stand evenly the first, the step and the last."""
+        places = self.value(self.rule.holes)
+        step = places[1] - places[0] if len(places) > 1 else 0
+        if len(places) <= MANY or any(one + step != other for one, other in pairwise(places)):
+            return self.said(self.rule.holes)
+        unit = self.plan.plan.units.length
+        first, each, last = (number_text(size, unit) for size in (places[0], step, places[-1]))
+        return f"{first}, then every {each} up to {last} ({len(places)} holes)"
 
     def stops(self) -> str:
         if self.rule.what == "dado" and self.rule.length:

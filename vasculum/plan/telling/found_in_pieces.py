@@ -5,10 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from vasculum.core.flow import key_text
-from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.crossing_fasteners import crossing_fasteners
 from vasculum.plan.making.dados_through import dados_through
 from vasculum.plan.making.off_the_sheet import off_the_sheet
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.pin_holes import bored_through, walls_without_boards
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.words import filled, piece_name, place_name
 
@@ -18,6 +20,7 @@ def found_in_pieces(plan: SolvedPlan) -> Iterator[FindingShown]:
     yield from _off_the_sheet(plan)
     yield from _fasteners_that_meet(plan)
     yield from _cut_through(plan)
+    yield from _pins(plan)
 
 
 def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
@@ -86,4 +89,39 @@ def _cut_through(plan: SolvedPlan) -> Iterator[FindingShown]:
             fix="Make them less deep, or let those of one side stand beside the others.",
             keys=[key_text(one.board.thickness)],
             pieces=[one.board.id],
+        )
+
+
+def _pins(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Boards that holes for shelf pins go through, and walls that nothing is bored into."""
+    for one in bored_through(plan, pieces_of(plan)):
+        yield FindingShown(
+            code="pin-holes-through",
+            severity="stop",
+            place=one.place,
+            places=[one.place],
+            place_name=place_name(plan.plan, one.place),
+            message=filled(
+                f"Holes for shelf pins go {{deep}} deep together into the {piece_name(plan.plan, one.board).lower()}, "
+                "{thickness} thick: right through.",
+                {"deep": one.deep, "thickness": one.thickness},
+                plan.plan.units.length,
+            ),
+            fix="Bore less deep, or set the rows or the first hole of one side differently.",
+            keys=[key_text(nearest_key(plan, one.place, "pin_hole_depth"))],
+            pieces=[one.board.id],
+        )
+    for place, side in walls_without_boards(plan, pieces_of(plan)):
+        name = place_name(plan.plan, place)
+        yield FindingShown(
+            code="pins-in-what-stands",
+            severity="note",
+            place=place,
+            places=[place],
+            place_name=name,
+            message=f"On the {'left' if side < 0 else 'right'} of {name} the pins go into what stands there: "
+            "no board of this plan is bored for them.",
+            fix="Bore the wall that stands there; where none stands at the clear width, pack it out or put a divider.",
+            keys=[key_text((place, "pin_rows"))],
+            pieces=[],
         )

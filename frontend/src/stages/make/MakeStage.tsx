@@ -17,6 +17,7 @@ import { useChosenTitle } from './chosen'
 import { Dividers } from './Dividers'
 import { Materials } from './Materials'
 import { RunnerLibrary } from './RunnerLibrary'
+import { Shelves } from './Shelves'
 import { Stock } from './Stock'
 import { Tools } from './Tools'
 
@@ -81,6 +82,7 @@ export function MakeStage() {
       <Stock />
       <Case />
       <Dividers />
+      <Shelves />
       <Panel id="weight" says={size('carried_weight', 'carried in ')}>
         <ChoiceFields group="Weight" />
       </Panel>

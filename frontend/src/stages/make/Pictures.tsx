@@ -264,6 +264,20 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M72 15H88V75H72z" />
     </>
   ),
+  'shelf_rests.floor': (
+    <>
+      <path className="wood wood--end" d="M24 6H38V84H24zM122 6H136V84H122zM38 70H122V84H38z" />
+      <path className="wood" d="M40 60H120V70H40z" />
+    </>
+  ),
+  'shelf_rests.pins': (
+    <>
+      <path className="wood wood--end" d="M24 6H38V84H24zM122 6H136V84H122z" />
+      <path className="wood" d="M40 34H120V46H40z" />
+      <path className="metal" d="M30 46H46V50H30zM114 46H130V50H114z" />
+      <path className="measured" d="M31 22H38M31 66H38M122 22H129M122 66H129" />
+    </>
+  ),
   'divider_held.screws': (
     <>
       <path className="wood" d="M20 52H140V66H20z" />

@@ -1,13 +1,11 @@
-"""A fitted shelf on the floor of its cell. Exact mm."""
+"""A fitted shelf, whatever it rests on. Exact mm."""
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import piece, rule
+from vasculum.core.catalogue import rule
 from vasculum.core.errors import CannotDerive
-from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
-from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="common practice", label="shelf length", per="shelf")
@@ -39,27 +37,3 @@ def shelf_length_cut(shelf_length: Mm, increment: Mm) -> Mm:
 def shelf_depth_cut(free_depth: Mm, increment: Mm) -> Mm:
     """The shelf is as deep as is free, down to the shop's increment."""
     return snap_down(free_depth, increment)
-
-
-@piece(
-    "shelf",
-    per="shelf",
-    title="Shelf",
-    length="shelf_length_cut",
-    width="shelf_depth_cut",
-    thickness="shelf_thickness",
-    stock="shelf_sheet",
-    bands=Edges("case_band", ("front", "back"), width="shelf_depth_core", only="banded_edges"),
-    order=7,
-)
-def shelf(
-    cell_from_left: Mm,
-    free_width: Mm,
-    shelf_length_cut: Mm,
-    cell_from_floor: Mm,
-    taken_left: Mm = NOTHING,
-    taken_below: Mm = NOTHING,
-) -> Stand:
-    """A shelf lies on the floor of its cell, in the middle of what is free."""
-    across = cell_from_left + taken_left + (free_width - shelf_length_cut) / 2
-    return Stand(across, NOTHING, cell_from_floor + taken_below, "across", "back", 1)

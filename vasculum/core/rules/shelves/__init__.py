@@ -1,0 +1,1 @@
+"""Shelves: how long and deep they are, and what they rest on."""
