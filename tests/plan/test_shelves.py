@@ -6,6 +6,9 @@ import pytest
 
 from tests.helpers import changed, codes, drawer_of, frameless, mm, solved, split, step, with_choices
 from tests.plan.test_members import bought, case
+from vasculum.drawing.opening import elevation
+from vasculum.drawing.primitives import Rect
+from vasculum.drawing.section import section
 from vasculum.plan.document import Plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import points
@@ -117,3 +120,16 @@ def test_shelves_nearer_together_than_they_are_thick_meet_in_the_proof() -> None
     assert ("shelf", "shelf_second") in {
         (one.first.partition("/")[2], one.second.partition("/")[2]) for one in prove(solved(plan)).meetings
     }
+
+
+def test_every_shelf_is_drawn_in_the_elevation_and_in_the_section() -> None:
+    """Three shelves are three boards seen on edge: so many more of that thickness than one shelf has."""
+    drawn = {}
+    for count in ("1", "3"):
+        done = solved(shelved(case(height="44"), shelf_count=count))
+        cell = drawer_of(done.plan)
+        for sheet, name in ((elevation(done, done.plan.space_order[0]), "front"), (section(done, cell), "side")):
+            edges = [one for one in sheet.primitives if isinstance(one, Rect) and mm("1/2") in (one.width, one.height)]
+            drawn[name, count] = len(edges)
+    assert drawn["front", "3"] == drawn["front", "1"] + 2
+    assert drawn["side", "3"] == drawn["side", "1"] + 2

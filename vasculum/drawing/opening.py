@@ -9,6 +9,7 @@ from fractions import Fraction
 
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
+from vasculum.core.rules.shelves.board import SHELVES
 from vasculum.drawing.above import above
 from vasculum.drawing.carcass import case_from_front, edges_from_front, niche_from_front
 from vasculum.drawing.carriers import RUNNER_LINES, carriers
@@ -112,7 +113,7 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     _front(at, number)
     if node.place.holds in BOXES:
         _box_from_front(at, number)
-    for shelf in standing(at, "shelf"):
+    for shelf in standing(at, *SHELVES):
         at.sheet.add(*shelf.seen("front", "cut", "cells", "across", tint=number))
     if node.place.holds == "bin":
         bin_ = at.all_of("bin_width", "bin_height")

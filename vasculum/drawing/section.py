@@ -6,6 +6,7 @@ from fractions import Fraction
 
 from vasculum.core.flow.things import Axis
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.shelves.board import SHELVES
 from vasculum.drawing.carcass import case_from_side
 from vasculum.drawing.carriers import RUNNER_LINES
 from vasculum.drawing.in_the_way import from_the_side
@@ -87,7 +88,7 @@ def _cell(at: Sizes, number: int, middle: Mm | None, depth: Mm) -> None:
     for one in cut:
         if one.piece.role == "front":
             at.sheet.add(*one.seen("side", "cut", "front", one.thin, tint=number))
-        elif one.piece.role == "shelf":
+        elif one.piece.role in SHELVES:
             at.sheet.add(*one.seen("side", "cut", "cells", "back", tint=number))
     if place.holds in BOXES:
         _box(at, number, depth, [one for one in cut if one.piece.rule.moves and one.piece.role != "front"])

@@ -8,6 +8,8 @@ from typing import TypeVar
 from vasculum.core.catalogue import piece
 from vasculum.core.flow import Edges, Stand
 
+SHELVES = ("shelf", "shelf_second", "shelf_third", "shelf_fourth", "shelf_fifth", "shelf_sixth")
+"""The shelves of one place, from below: as many as it holds."""
 IN_LISTS = 7
 """Where it stands among the parts of its place."""
 S = TypeVar("S", bound=Callable[..., Stand | None])

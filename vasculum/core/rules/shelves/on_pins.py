@@ -14,11 +14,9 @@ from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import how_many, longest_not_over, smallest
 from vasculum.core.rules.obstructions.free import NOTHING
-from vasculum.core.rules.shelves.board import shelf_piece
+from vasculum.core.rules.shelves.board import SHELVES, shelf_piece
 
 ON_PINS = ("shelf", "shelf_rests.pins")
-PLACES = ("shelf", "shelf_second", "shelf_third", "shelf_fourth", "shelf_fifth", "shelf_sixth")
-"""As many shelves as one place holds, from below."""
 
 alternative(
     "shelf_rests.pins",
@@ -82,7 +80,7 @@ def shelf_heights(
     at = [share * number + shelf_thickness * (number - 1) for number in wanted]
     under = [longest_not_over(height - pin_diameter / 2, pin_holes) for height in at]
     holes = [smallest(*pin_holes) if hole is None else hole for hole in under]
-    if len(holes) > len(PLACES) or len({*holes}) < len(holes):
+    if len(holes) > len(SHELVES) or len({*holes}) < len(holes):
         raise CannotDerive(
             "too-many-shelves",
             "So many shelves do not find a hole each in a place {cell_height} high; one place holds six at most.",
@@ -110,7 +108,7 @@ def lying(number: int) -> Callable[..., Stand | None]:
     return shelf
 
 
-for number, role in enumerate(PLACES):
+for number, role in enumerate(SHELVES):
     shelf_piece(role, *ON_PINS, where="shelf_heights", nth=number)(lying(number))
 
 
