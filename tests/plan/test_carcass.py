@@ -12,6 +12,7 @@ from tests.helpers import (
     drawer_of,
     fixed,
     frameless,
+    kinds_in,
     measured,
     mm,
     solved,
@@ -31,6 +32,8 @@ from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.cuts import in_words
+from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
 from vasculum.solid.proof import prove
 
@@ -54,6 +57,7 @@ BY_HAND = [
     ({"case_joint": "housed"}, "25 1/2", "30 3/4", "20", "31 1/2", "25 1/2", "20 1/4"),
     ({"case_joint": "housed", "through": "top"}, "24 3/4", "31 1/2", "20", "31 1/2", "25 1/2", "20 1/4"),
     ({"case_back": "in_rabbet"}, "25 1/2", "30", "20 1/4", "31 1/2", "25 1/2", "20 1/4"),
+    ({"case_back": "grooved"}, "25 1/2", "30", "20 3/4", "31 1/2", "25 1/2", "20 3/4"),
     ({"case_back": "none"}, "25 1/2", "30", "20", "31 1/2", "25 1/2", "20"),
     ({"plinth_height": "4 in"}, "29 1/2", "30", "20", "31 1/2", "29 1/2", "20 1/4"),
     ({"plinth_height": "4 in", "through": "top"}, "24", "31 1/2", "20", "31 1/2", "29 1/2", "20 1/4"),
@@ -96,6 +100,30 @@ def test_a_back_covers_the_case_or_reaches_into_its_rabbets() -> None:
     assert of_space(case(), "case_back_width_cut", "case_back_height_cut") == [mm("31 1/2"), mm("25 1/2")]
     in_rabbet = case(case_back="in_rabbet")  # 30 + 2 x 3/8 - 1/32, down to sixteenths
     assert of_space(in_rabbet, "case_back_width_cut", "case_back_height_cut") == [mm("30 11/16"), mm("24 11/16")]
+
+
+def test_a_grooved_back_stands_before_the_back_edges_and_wants_no_fastener() -> None:
+    """20 deep inside, the back 1/4 behind it, 1/2 of every board behind that; 3/8 deep all round."""
+    done = solved(case(case_back="grooved"))
+    assert of_space(done, "case_back_width_cut", "case_back_height_cut") == [mm("30 11/16"), mm("24 11/16")]
+    cut = [in_words(done, p, c) for p in pieces_of(done) for c in p.cuts if c.rule.title == "Groove for the case back"]
+    assert len(cut) == 4
+    assert cut[0].startswith(
+        "Groove for the case back: 1/2 in from the back edge, 1/4 in wide, 3/8 in deep, inside face"
+    )
+    (back,) = (p for p in pieces_of(done) if p.role == "case_back")
+    assert back.stand is not None
+    assert back.stand.back == mm("20")
+    assert not [one.what for one in hardware_of(done) if "back" in one.what]
+    assert prove(done).meetings == ()
+
+
+@pytest.mark.parametrize("top", kinds_in("case_top"))
+@pytest.mark.parametrize("through", kinds_in("through"))
+def test_a_back_that_is_let_in_meets_nothing_whatever_lies_over_it(top: str, through: str) -> None:
+    for back in ("grooved", "in_rabbet"):
+        done = solved(case(case_back=back, case_top=top, through=through))
+        assert prove(done).meetings == (), back
 
 
 def test_the_parts_of_a_case_are_listed_with_their_hands_and_sheets() -> None:

@@ -104,7 +104,8 @@ class _Told:
         return ", from side to side" if self.rule.what == "stopped_groove" else ""
 
     def above(self) -> str:
-        return f"above the {self.named(self.rule.datums[0])} edge"
+        datum = self.rule.datums[0]
+        return f"{'above' if datum == 'lower' else 'from'} the {self.named(datum)} edge"
 
     def ends(self) -> str:
         return "both ends" if len(self.rule.datums) > 1 else f"{self.named(self.rule.datums[0])} end"

@@ -224,6 +224,12 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M40 70H120V78H40z" />
     </>
   ),
+  'case_back.grooved': (
+    <>
+      <path className="wood" d="M34 8H46V62H40V70H46V82H34zM114 8H126V82H114V70H120V62H114z" />
+      <path className="wood wood--end" d="M41 62H119V70H41z" />
+    </>
+  ),
   'case_back.between': (
     <>
       <path className="wood" d="M34 8H46V68H34zM114 8H126V68H114z" />

@@ -15,7 +15,7 @@ def case_side_depth_cut(case_panel_depth_cut: Mm, case_back_thickness: Mm) -> Mm
     return case_panel_depth_cut - case_back_thickness
 
 
-@rule(source="geometry", per=("has_back", "case_back.between", "through.top"))
+@rule(source="geometry", per=("back_fastened", "case_back.between", "through.top"))
 def case_back_edge(case_side_thickness: Mm) -> Mm:
     """Through a back behind the sides, screws bite into the sides."""
     return case_side_thickness

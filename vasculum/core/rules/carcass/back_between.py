@@ -10,7 +10,7 @@ alternative(
     "case_back.between",
     title="Between the boards",
     about="Stands between top and bottom, behind the sides or between them; screwed through their edges.",
-    shares=("has_back",),
+    shares=("back_fastened",),
     order=3,
 )
 

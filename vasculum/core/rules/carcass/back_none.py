@@ -9,7 +9,7 @@ alternative(
     "case_back.none",
     title="None",
     about="Something else keeps the case square.",
-    order=4,
+    order=5,
 )
 
 

@@ -12,7 +12,7 @@ alternative(
     "case_back.planted",
     title="Planted behind",
     about="Covers everything from behind and squares the case; its edges show.",
-    shares=("has_back",),
+    shares=("back_fastened",),
     order=1,
 )
 

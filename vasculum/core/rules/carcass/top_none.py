@@ -50,7 +50,7 @@ def upper_dowels() -> Mm:
     return NOTHING
 
 
-@rule(source="geometry", per=("case_back.in_rabbet", "case_top.none"))
+@rule(source="geometry", per=("back_let_in", "case_top.none"))
 def back_rabbet_above() -> Mm:
     """Above there is no rabbet: the back ends where the sides end."""
     return NOTHING
