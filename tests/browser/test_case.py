@@ -55,8 +55,8 @@ def test_sheets_of_ones_own_go_to_the_case_its_back_and_one_drawer(open_at: Open
     stock = page.get_by_role("region", name="Stock", exact=True)
 
     def own(part: str, name: str, thickness: str) -> None:
-        stock.get_by_label(part, exact=True).select_option("A sheet of your own …")
-        form = stock.get_by_role("form", name="A sheet of your own")
+        stock.get_by_label(part, exact=True).select_option("A sheet or board of your own …")
+        form = stock.get_by_role("form", name="A sheet or board of your own")
         for label, said in (("What it is called", name), ("Sold as", thickness), ("Length as sold", "60")):
             form.get_by_label(label).fill(said)
         form.get_by_role("button", name=re.compile("^Take it for")).click()
@@ -67,8 +67,8 @@ def test_sheets_of_ones_own_go_to_the_case_its_back_and_one_drawer(open_at: Open
     own("Case back", "Thin birch", "1/8")
     stock.get_by_role("button", name="Drawer 1").click()
     own("Sides", "Cedar", "3/8")
-    stock.get_by_label("Bottom", exact=True).select_option("A sheet of your own …")
-    form = stock.get_by_role("form", name="A sheet of your own")
+    stock.get_by_label("Bottom", exact=True).select_option("A sheet or board of your own …")
+    form = stock.get_by_role("form", name="A sheet or board of your own")
     form.get_by_label("What it is called").fill("cedar")
     form.get_by_label("Sold as").fill("1/4")
     form.get_by_role("button", name=re.compile("^Take it for")).click()

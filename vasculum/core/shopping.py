@@ -19,6 +19,11 @@ def how_many(amount: Fraction, in_one: Fraction) -> int:
     return -(-amount.numerator * in_one.denominator // (amount.denominator * in_one.numerator))
 
 
+def abreast(wide: Fraction, strip: Fraction, kerf: Fraction) -> int:
+    """How many strips come beside each other out of a board so wide, a kerf between; one at least."""
+    return max(1, (wide + kerf) // (strip + kerf))
+
+
 def money(text: str) -> Fraction:
     """A price as written, with a point or a comma."""
     return Fraction(text.replace(",", "."))

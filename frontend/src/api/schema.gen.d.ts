@@ -862,7 +862,7 @@ export interface components {
         };
         /**
          * Board
-         * @description A board as bought, dressed.
+         * @description A board as bought, dressed. Its grain runs along its length.
          */
         Board: {
             /** Name */
@@ -874,6 +874,12 @@ export interface components {
              */
             thickness: string;
             /**
+             * Measured
+             * @description How thick the boards in hand are.
+             * @default null
+             */
+            measured: string | null;
+            /**
              * Width
              * @description A length above zero with its unit, as typed.
              * @example 1/2 in
@@ -884,6 +890,12 @@ export interface components {
              * @default null
              */
             length: string | null;
+            /**
+             * Density
+             * @description Kilograms per cubic metre.
+             * @default null
+             */
+            density: number | null;
             /**
              * Price
              * @description Of one board.

@@ -324,17 +324,31 @@ class Sheet(Model):
     """Of one sheet."""
     source: Note = ""
 
+    @property
+    def thick(self) -> str:
+        """How thick it is: measured, or until then as it is sold."""
+        return self.measured or self.nominal
+
 
 class Board(Model):
-    """A board as bought, dressed."""
+    """A board as bought, dressed. Its grain runs along its length."""
 
     name: Name
     thickness: PositiveLengthText
+    measured: PositiveLengthText | None = None
+    """How thick the boards in hand are."""
     width: PositiveLengthText
     length: PositiveLengthText | None = None
+    density: Annotated[int, Field(ge=50, le=3000)] | None = None
+    """Kilograms per cubic metre."""
     price: PriceText | None = None
     """Of one board."""
     source: Note = ""
+
+    @property
+    def thick(self) -> str:
+        """How thick it is: measured, or until then as it is sold."""
+        return self.measured or self.thickness
 
 
 class Band(Model):
@@ -384,6 +398,10 @@ class Library(Model):
     runners: Annotated[dict[Id, Runner], Field(max_length=200)] = {}
     boards: Annotated[dict[Id, Board], Field(max_length=200)] = {}
     bands: Annotated[dict[Id, Band], Field(max_length=200)] = {}
+
+    def stock(self, row: str) -> Sheet | Board:
+        """What a part is made of, by its id: a sheet, or a board."""
+        return self.sheets[row] if row in self.sheets else self.boards[row]
 
 
 PaperSize = Literal["A4", "Letter"]

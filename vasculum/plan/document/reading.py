@@ -388,8 +388,9 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
                 if worth == 0 and known[name].is_above_zero:
                     yield Fault(at, f"{known[name].title} is more than nothing; leave it out instead.")
         elif kind in ("sheet", "runner", "board", "band"):
-            if text not in getattr(plan.library, f"{kind}s"):
-                yield Fault(at, f"There is no {kind} {text!r} in the plan's library.")
+            shelves = [kind, "board"] if kind == "sheet" else [kind]
+            if not any(text in getattr(plan.library, f"{shelf}s") for shelf in shelves):
+                yield Fault(at, f"There is no {' and no '.join(shelves)} {text!r} in the plan's library.")
         elif f"{kind}.{text}" not in the_catalogue().alternatives(kind):
             named = ", ".join(a.partition(".")[2] for a in the_catalogue().alternatives(kind))
             yield Fault(at, f"There is no {kind} {text!r}; there is {named}.")

@@ -18,6 +18,8 @@ from vasculum.plan.edits.choosing import choices_at
 from vasculum.plan.laying.solving import SolvedPlan
 
 Shelf = Literal["sheets", "boards", "bands"]
+ALSO_OF = {"boards": ("sheet",)}
+"""What else a row is chosen for: parts are made of boards too."""
 ID_OF: dict[str, str] = {"sheets": "sheet", "boards": "board", "bands": "band", "runners": "runner"}
 """What a row of each part of a library is called, in its id and where it is chosen."""
 
@@ -184,6 +186,6 @@ def _users(plan: Plan, kind: str, row: str) -> Iterator[str]:
     chosen += [(f"{place.name}, ", place.choices) for place in plan.places.values()]
     for whose, choices in chosen:
         for name, value in choices.items():
-            if value == row and known[name].kind == ID_OF[kind]:
+            if value == row and known[name].kind in (ID_OF[kind], *ALSO_OF.get(kind, ())):
                 title = known[name].title
                 yield f"{whose}{title.lower() if whose else title}"

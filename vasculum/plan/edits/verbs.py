@@ -36,7 +36,7 @@ Verb = Annotated[
 
 
 _MEASURED = re.compile(
-    r"/(readings|obstructions|scribes|existing|as_built)/.+|/reading_order/.+|/next_id|/library/sheets/[^/]+/measured"
+    r"/(readings|obstructions|scribes|existing|as_built)/.+|/reading_order/.+|/next_id|/library/(sheets|boards)/[^/]+/measured"
     r"|/library/runners/.+"
 )
 """What somebody who only measures puts into a plan, by JSON pointer."""

@@ -15,7 +15,7 @@ from vasculum.core.flow import Given, Key, Origin, Place, read_key
 from vasculum.core.lengths import Unit
 from vasculum.core.tables import choosables, dowel_diameters, screw_gauges, sold_fasteners
 from vasculum.core.weights import read_weight
-from vasculum.plan.document import Choices, Obstruction, Plan, Runner, Sheet
+from vasculum.plan.document import Board, Choices, Obstruction, Plan, Runner, Sheet
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.laying.carcass import OF_CASE, has_new_case, has_niche, is_new
 from vasculum.plan.laying.crossings import (
@@ -120,7 +120,7 @@ def plan_to_places(plan: Plan) -> Laid:
     laid.given |= _defaults(plan.defaults_edition, plan.defaults_system)
     laid.given[PLAN, "increment"] = Given(plan.length(plan.units.increment), "chosen")
     laid.given[PLAN, "thickness_increment"] = Given(plan.length(plan.units.thickness_increment), "chosen")
-    thick = {plan.length(one.measured or one.nominal) for one in plan.library.sheets.values()}
+    thick = {plan.length(one.thick) for one in plan.library.sheets.values()}
     laid.given[PLAN, "sheet_thicknesses"] = Given(tuple(sorted(thick)), "chosen", "the sheets of this plan")
     _give_choices(laid, plan, PLAN, [plan.choices])
     by_survey: ReadingsOf = {survey: [] for survey in plan.surveys}
@@ -172,7 +172,7 @@ def _give_choices(laid: Laid, plan: Plan, place: str, levels: list[dict[str, str
     for name, thickness in THICKNESS_OF_SHEET.items():
         chosen = next((role for role in roles_behind(name) if nearest_choice(levels, role)), None)
         if chosen in own and (name not in OF_CASE or has_new_case(plan)):
-            laid.given[place, thickness] = _thickness(plan, plan.library.sheets[own[chosen]])
+            laid.given[place, thickness] = _thickness(plan, plan.library.stock(own[chosen]))
     if "sheet_density" in own or any(known[name].kind == "sheet" for name in own):
         laid.given |= {(place, name): given for name, given in _densities(plan, levels)}
 
@@ -185,7 +185,7 @@ def _densities(plan: Plan, levels: list[dict[str, str]]) -> Iterator[tuple[str, 
         sheet = sheet_chosen(levels, choice)
         if sheet is None or (choice in OF_CASE and not has_new_case(plan)):
             continue
-        row, name = plan.library.sheets[sheet], thickness.replace("_thickness", "_density")
+        row, name = plan.library.stock(sheet), thickness.replace("_thickness", "_density")
         if row.density is not None:
             yield name, Given(Fraction(row.density), "chosen", f"of {row.name}")
         elif said is not None:
@@ -194,11 +194,12 @@ def _densities(plan: Plan, levels: list[dict[str, str]]) -> Iterator[tuple[str, 
             yield name, Given(Fraction(usual.default(plan.defaults_system) or ""), "assumed", usual.source)
 
 
-def _thickness(plan: Plan, sheet: Sheet) -> Given:
-    if sheet.measured is not None:
-        return Given(plan.length(sheet.measured), "measured", f"the sheet in hand: {sheet.name}", True)
-    often = f"; often {sheet.often}" if sheet.often else ""
-    return Given(plan.length(sheet.nominal), "assumed", f"nominal of {sheet.name}{often} ({sheet.source})", True)
+def _thickness(plan: Plan, row: Sheet | Board) -> Given:
+    what, often = ("board", None) if isinstance(row, Board) else ("sheet", row.often)
+    if row.measured is not None:
+        return Given(plan.length(row.thick), "measured", f"the {what} in hand: {row.name}", True)
+    often = f"; often {often}" if often else ""
+    return Given(plan.length(row.thick), "assumed", f"nominal of {row.name}{often} ({row.source})", True)
 
 
 def _runner_sizes(plan: Plan, runner: Runner) -> Iterator[tuple[str, Given]]:

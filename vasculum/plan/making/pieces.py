@@ -210,7 +210,7 @@ def _sheet(plan: SolvedPlan, rule: PieceRule, thickness: Key) -> str | None:
         return sheet_behind(plan.plan, thickness)
     length, sheets = plan.plan.length, plan.plan.library.sheets.items()
     wanted = plan.solved.value(*thickness)
-    return next((id_ for id_, sheet in sheets if length(sheet.measured or sheet.nominal) == wanted), None)
+    return next((id_ for id_, sheet in sheets if length(sheet.thick) == wanted), None)
 
 
 DATUMS: tuple[Datum, ...] = ("lower", "upper", "left", "right", "front", "back")

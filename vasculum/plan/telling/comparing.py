@@ -95,7 +95,7 @@ def _areas(plan: SolvedPlan) -> dict[str, Fraction]:
     for part in pieces_of(plan):
         length, width = plan.solved.value(*part.length), plan.solved.value(*part.width)
         if part.sheet is not None and length is not None and width is not None:
-            name = plan.plan.library.sheets[part.sheet].name
+            name = plan.plan.library.stock(part.sheet).name
             areas[name] = areas.get(name, Fraction(0)) + length * width
     return areas
 

@@ -32,9 +32,7 @@ def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
         length, width, _ = piece.size
         numbers = {"length": length, "width": width, "long": long, "wide": wide, "over": over}
         place = piece.id.partition("/")[0]
-        said = (
-            f"{piece.rule.title} is {{length}} by {{width}}; {plan.plan.library.sheets[piece.sheet].name} is sold as "
-        )
+        said = f"{piece.rule.title} is {{length}} by {{width}}; {plan.plan.library.stock(piece.sheet).name} is sold as "
         yield FindingShown(
             code="larger-than-its-sheet",
             severity="attention",
@@ -42,7 +40,7 @@ def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
             places=[place],
             place_name=place_name(plan.plan, place),
             message=filled(said + "{long} by {wide}: {over} too much.", numbers, unit),
-            fix="Take a larger sheet for it, joint it from two, or divide the space.",
+            fix="Take a larger one for it, joint it from two, or divide the space.",
             keys=[key_text(piece.length), key_text(piece.width)],
             pieces=[piece.id],
         )

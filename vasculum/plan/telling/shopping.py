@@ -60,7 +60,8 @@ class _Line:
 def shopping_of(plan: SolvedPlan, pieces: Iterable[Piece], goods: Iterable[Good]) -> Shopping:
     """The shopping list of a solved plan."""
     sized = [piece for piece in pieces if piece.size is not None]
-    lines = [*_sheets(plan, sized), *_strips(plan, sized), *_bands(plan, sized), *_goods(plan, goods)]
+    boards = [*_boards(plan, sized), *_strips(plan, sized)]
+    lines = [*_sheets(plan, sized), *boards, *_bands(plan, sized), *_goods(plan, goods)]
     priced = [line.cost for line in lines if line.cost is not None]
     total = shopping.show_money(sum(priced, Fraction(0))) if priced else ""
     return Shopping(lines=[line.shown() for line in lines], total=total, unpriced=len(lines) - len(priced))
@@ -110,6 +111,24 @@ def _by_length(
         buy, cost = f"{count} of {sold}", _cost(count, price)
     need = f"{shopping.show_run(run, unit)}; with {percent} % {shopping.show_run(wanted, unit)}"
     return _Line(what, need, buy, cost, keys)
+
+
+def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
+    """Parts made of boards: so many beside each other as a board is wide, with a kerf between."""
+    for id_, board in plan.plan.library.boards.items():
+        of_it = [piece for piece in pieces if piece.sheet == id_]
+        if of_it:
+            wide = plan.plan.length(board.width)
+            lengths = [
+                length / shopping.abreast(wide, width, _kerf(plan)) for length, width in map(_length_and_width, of_it)
+            ]
+            keys = tuple(piece.length for piece in of_it)
+            yield _by_length(plan, board.name, lengths, board.length, board.price, keys)
+
+
+def _kerf(plan: SolvedPlan) -> Fraction:
+    kerf: Fraction = plan.solved.value(*nearest_key(plan, PLAN, "blade_kerf"))
+    return kerf
 
 
 def _strips(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:

@@ -25,7 +25,7 @@ from vasculum.core.flow import (
 )
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm, Unit, show_with_unit
-from vasculum.plan.document import Model, Plan, as_usual
+from vasculum.plan.document import Board, Model, Plan, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.laying.layout import boxes_of, numbers_of
@@ -328,7 +328,7 @@ def _row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartS
             (p.id, plan.plan.marks.get(p.id), place_name(plan.plan, p.place), numbers.get(p.place, 0)) for p in group
         ),
         tuple(quantities[key][:5] for key in (piece.length, piece.width, piece.thickness)),
-        piece.sheet and plan.plan.library.sheets[piece.sheet].name,
+        piece.sheet and plan.plan.library.stock(piece.sheet).name,
         (piece.grain, piece.bands, piece.rule, weight_of_piece(plan, piece), plan.plan.units.length),
         values_of(plan, piece),
         tuple(key for cut in piece.cuts for key in cut.keys.values()),
@@ -348,7 +348,7 @@ _ROWS: dict[object, PartShown] = {}
 
 def _part_row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartShown:
     piece = group[0]
-    sheet = plan.plan.library.sheets.get(piece.sheet) if piece.sheet else None
+    sheet = plan.plan.library.stock(piece.sheet) if piece.sheet else None
     weight = weight_of_piece(plan, piece)
     return PartShown(
         ids=[p.id for p in group],
@@ -630,8 +630,9 @@ def _assumed(plan: SolvedPlan) -> Iterator[Assumed]:
 def _confirmation(plan: SolvedPlan, key: Key) -> tuple[str, list[PatchStep]]:
     sheet = sheet_behind(plan.plan, key)
     if sheet is not None:
-        row = plan.plan.library.sheets[sheet]
-        step = PatchStep(op="replace", path=f"/library/sheets/{sheet}/measured", value=row.nominal)
+        row = plan.plan.library.stock(sheet)
+        shelf = "boards" if isinstance(row, Board) else "sheets"
+        step = PatchStep(op="replace", path=f"/library/{shelf}/{sheet}/measured", value=row.thick)
         return f"thickness of {row.name}", [step]
     if key[1].startswith("runner_") and not key[1].startswith("runner_screw"):
         step = PatchStep(

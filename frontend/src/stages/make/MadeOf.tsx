@@ -22,7 +22,7 @@ export function MadeOf({ at }: { at: string | undefined }) {
         ))}
       </div>
       <Button size="sm" variant="outline-secondary" onClick={() => setNaming(naming === null ? OWN : null)}>
-        A sheet of your own
+        A sheet or board of your own
       </Button>
       {naming !== null && (
         <OwnSheet
@@ -50,6 +50,7 @@ function RoleRow({
   const { document } = usePlan().plan
   const { act } = useCommands()
   const sheets = Object.entries(document.library.sheets ?? {})
+  const boards = Object.entries(document.library.boards ?? {})
   const choices = at === undefined ? document.choices : choicesOf(document, at)
   const like = roles.find((one) => one.name === role.like)
   const standsIn = like ? `as: ${titled(like).toLowerCase()}` : 'none'
@@ -67,7 +68,7 @@ function RoleRow({
         onChange={(event) => {
           const id = event.target.value
           if (id === OWN) return onOwn()
-          const name = sheets.find(([one]) => one === id)?.[1].name ?? otherwise
+          const name = [...sheets, ...boards].find(([one]) => one === id)?.[1].name ?? otherwise
           act({ do: 'choose', at: at ?? null, name: role.name, value: id || null }, `${role.title}: ${name}`)
         }}
       >
@@ -77,7 +78,16 @@ function RoleRow({
             {one.name}
           </option>
         ))}
-        <option value={OWN}>A sheet of your own …</option>
+        {boards.length > 0 && (
+          <optgroup label="Boards">
+            {boards.map(([id, one]) => (
+              <option key={id} value={id}>
+                {one.name}
+              </option>
+            ))}
+          </optgroup>
+        )}
+        <option value={OWN}>A sheet or board of your own …</option>
       </Form.Select>
     </Form.Group>
   )
@@ -89,7 +99,7 @@ function titled(role: Role): string {
   return of.charAt(0).toUpperCase() + of.slice(1)
 }
 
-/** A sheet by its name, thickness and size; chosen at once for the part that asked for it. */
+/** A sheet or a board by its name, thickness and size; chosen at once for the part that asked for it. */
 function OwnSheet({
   role,
   at,
@@ -101,11 +111,12 @@ function OwnSheet({
 }) {
   const { edit } = useCommands()
   const [said, setSaid] = useState({ name: '', thickness: '', length: '', width: '' })
+  const [kind, setKind] = useState<'sheets' | 'boards'>('sheets')
   const [refused, setRefused] = useState<string | null>(null)
   const keep = async () => {
     const refusal = await edit({
       do: 'name-stock',
-      kind: 'sheets',
+      kind,
       name: said.name.trim(),
       thickness: said.thickness,
       length: said.length || null,
@@ -119,12 +130,22 @@ function OwnSheet({
   return (
     <Form
       className="own-sheet"
-      aria-label="A sheet of your own"
+      aria-label="A sheet or board of your own"
       onSubmit={(event) => {
         event.preventDefault()
         keep()
       }}
     >
+      <Form.Group controlId="own-sheet-kind">
+        <Form.Label className="mb-0">It is</Form.Label>
+        <Form.Select
+          value={kind}
+          onChange={(event) => setKind(event.target.value === 'boards' ? 'boards' : 'sheets')}
+        >
+          <option value="sheets">a sheet</option>
+          <option value="boards">a board, with its grain along it</option>
+        </Form.Select>
+      </Form.Group>
       {FIELDS.map(([name, label, placeholder]) => (
         <Form.Group key={name} controlId={`own-sheet-${name}`}>
           <Form.Label className="mb-0">{label}</Form.Label>
@@ -139,7 +160,15 @@ function OwnSheet({
       ))}
       {refused && <p role="alert">{refused}</p>}
       <div className="d-flex gap-2">
-        <Button type="submit" size="sm" disabled={said.name.trim() === '' || said.thickness.trim() === ''}>
+        <Button
+          type="submit"
+          size="sm"
+          disabled={
+            said.name.trim() === '' ||
+            said.thickness.trim() === '' ||
+            (kind === 'boards' && said.width.trim() === '')
+          }
+        >
           {role ? `Take it for: ${titled(role).toLowerCase()}` : 'Take it in'}
         </Button>
         <Button size="sm" variant="outline-secondary" onClick={onDone}>

@@ -187,18 +187,20 @@ function Fields({ kind, id, row }: { kind: Kind; id: string; row: Row }) {
         placeholder="48.50"
         onKeep={(kept) => keep('price', 'price', kept)}
       />
+      {kind !== 'bands' && (
+        <WrittenField
+          label="Density, kg/m³"
+          kept={text('density')}
+          placeholder="600"
+          onKeep={async (kept) =>
+            kept !== null && !/^[0-9]+$/.test(kept)
+              ? 'Write a whole number of kilograms per cubic metre.'
+              : keep('density', 'density', kept === null ? null : Number(kept))
+          }
+        />
+      )}
       {kind === 'sheets' && (
         <>
-          <WrittenField
-            label="Density, kg/m³"
-            kept={text('density')}
-            placeholder="600"
-            onKeep={async (kept) =>
-              kept !== null && !/^[0-9]+$/.test(kept)
-                ? 'Write a whole number of kilograms per cubic metre.'
-                : keep('density', 'density', kept === null ? null : Number(kept))
-            }
-          />
           {STIFFNESSES.map(([name, title]) => (
             <WrittenField
               key={name}

@@ -25,7 +25,7 @@ export function Stock() {
   const named = (id: string) =>
     id === PLAN ? 'The whole plan' : (document.places[id]?.name ?? document.spaces[id]?.name ?? id)
   const used = sheetsInUse(document, roles)
-  const unsaid = used.filter((id) => !document.library.sheets?.[id]?.measured).length
+  const unsaid = used.filter((id) => !stockOf(document, id)?.measured).length
   return (
     <Panel
       id="stock"
@@ -63,21 +63,29 @@ export function Stock() {
 
 type Document = ReturnType<typeof usePlan>['plan']['document']
 
-/** Every sheet that something is made of, in the order of the parts. */
+/** A sheet or a board of the library, with how thick it is sold. */
+function stockOf(document: Document, id: string) {
+  const sheet = document.library.sheets?.[id]
+  const board = document.library.boards?.[id]
+  if (sheet) return { ...sheet, sold: sheet.nominal, shelf: 'sheets' as const }
+  return board && { ...board, sold: board.thickness, often: null, shelf: 'boards' as const }
+}
+
+/** Every sheet and board that something is made of, in the order of the parts. */
 function sheetsInUse(document: Document, roles: Role[]): string[] {
   const others = [...Object.values(document.spaces), ...Object.values(document.places)]
   const found = new Set(roles.map((role) => sheetOf(document, roles, role)))
   for (const one of others) for (const role of roles) found.add(one.choices?.[role.name])
-  return [...found].filter((id): id is string => id !== undefined && id in (document.library.sheets ?? {}))
+  return [...found].filter((id): id is string => id !== undefined && stockOf(document, id) !== undefined)
 }
 
 function Measured({ id }: { id: string }) {
   const { plan } = usePlan()
   const { act } = useCommands()
-  const sheet = plan.document.library.sheets?.[id]
+  const sheet = stockOf(plan.document, id)
   if (!sheet) return null
-  const path = `/library/sheets/${id}/measured`
-  const field = `sheets/${id}`
+  const path = `/library/${sheet.shelf}/${id}/measured`
+  const field = `${sheet.shelf}/${id}`
   return (
     <div data-field={field}>
       <PlanLength
@@ -90,11 +98,9 @@ function Measured({ id }: { id: string }) {
           </>
         }
         kept={sheet.measured ?? null}
-        placeholder={`assumed ${sheet.nominal}`}
+        placeholder={`assumed ${sheet.sold}`}
         after={
-          <Fractions>
-            {sheet.often ? `Sold as ${sheet.nominal}; often measures ${sheet.often}.` : ''}
-          </Fractions>
+          <Fractions>{sheet.often ? `Sold as ${sheet.sold}; often measures ${sheet.often}.` : ''}</Fractions>
         }
         act={(text) => ({ do: 'enter', path, text })}
         called={`${sheet.name} measured`}
@@ -105,9 +111,9 @@ function Measured({ id }: { id: string }) {
         <Button
           size="sm"
           variant="outline-secondary"
-          onClick={() => act({ do: 'enter', path, text: sheet.nominal }, `${sheet.name} measured`, field)}
+          onClick={() => act({ do: 'enter', path, text: sheet.sold }, `${sheet.name} measured`, field)}
         >
-          <Fractions>{`It measures ${sheet.nominal}`}</Fractions>
+          <Fractions>{`It measures ${sheet.sold}`}</Fractions>
         </Button>
       )}
     </div>
