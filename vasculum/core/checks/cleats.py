@@ -58,3 +58,19 @@ def box_passes_its_cleats(
         {"over": over, "thick": cleat_thickness, "beside": beside},
         ("outside_height",),
     )
+
+
+@check(source="geometry", per=("board_before.row", "board_on.cleats", "drawer", "runner.posts"))
+def posts_pass_the_cleats(box_from_left: Mm, beside_box: Mm, cell_from_left: Mm, cleat_thickness: Mm) -> Finding | None:
+    """Posts are as high as their bay: under a divider on cleats they stand inside the cleats, or meet them."""
+    beside = box_from_left - beside_box - cell_from_left
+    if beside >= cleat_thickness:
+        return None
+    return Finding(
+        "posts-meet-cleats",
+        "stop",
+        "Posts {beside} off their wall reach up into cleats {thick} thick.",
+        "Hold the divider over the posts in another way.",
+        {"beside": beside, "thick": cleat_thickness},
+        ("cleat_thickness",),
+    )
