@@ -137,6 +137,8 @@ class _Drawn:
         """What holds for the whole plan: every family, and some lengths."""
         families = OF_A_PLACE | OF_THE_PLAN
         self.choose("", {name: self.random.choice(kinds_in(family)) for name, family in families.items()})
+        edges = ("above", "below", "left", "right")
+        self.choose("", {f"front_edge_{edge}": "inset" for edge in edges if self.one_in(6)})
         lengths = {name: span for name, span in LENGTHS.items() if self.one_in(4)}
         self.choose("", {name: self.length(self.random.randint(*span)) for name, span in lengths.items()})
 

@@ -12,6 +12,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import solution_of
+from vasculum.solid.proof import prove
 
 BY_HAND = [
     # front, width, height, set-back, provenance
@@ -211,3 +212,47 @@ def test_a_sheet_without_grain_lets_its_parts_be_turned() -> None:
     assert {p.grain for p in pieces_of(free) if p.role == "front"} == {"length"}
     side = next(p for p in pieces_of(free) if p.role == "side_left")
     assert "grain free" in [p.text for p in part_sheet(free, side).primitives if isinstance(p, Text)]
+
+
+EDGES = [
+    # front, the edge inside the opening, width and height of the front; reveal 1/16, gap 1/8, boards 3/4, opening 22 1/2 x 9
+    ("overlay", "below", "23 7/8", "9 9/16"),  # 9 - 1/8 + 11/16
+    ("overlay", "above", "23 7/8", "9 9/16"),
+    ("overlay", "left", "23 1/16", "10 3/8"),  # 22 1/2 - 1/8 + 11/16
+    ("overlay", "right", "23 1/16", "10 3/8"),
+    ("partial", "below", "23 1/4", "9 1/4"),  # laps of 3/8
+    ("partial", "left", "22 3/4", "9 3/4"),
+]
+
+
+@pytest.mark.parametrize(("front", "edge", "width", "height"), EDGES)
+def test_a_front_that_laps_may_end_inside_the_opening_at_one_edge(
+    front: str, edge: str, width: str, height: str
+) -> None:
+    plan = frameless("22 1/2", "9", "20", carcass="new", front=front, **{f"front_edge_{edge}": "inset"})
+    done = solved(plan)
+    assert (value(done, "front_width_cut"), value(done, "front_height_cut")) == (mm(width), mm(height))
+    assert prove(done).meetings == ()
+    (piece,) = (one for one in pieces_of(done) if one.role == "front")
+    assert piece.stand is not None
+    gap = {"below": piece.stand.up, "left": piece.stand.across}.get(edge)
+    assert gap in (None, mm("1/8"))
+
+
+def test_only_the_lowest_of_a_column_ends_above_the_bottom() -> None:
+    plan = frameless("22 1/2", "18", "20", carcass="new", front="overlay", front_edge_below="inset")
+    plan, (upper, lower) = split(plan, drawer_of(plan), "rows", {}, {})
+    done = solved(plan)
+    fronts = {one.place: one.stand for one in pieces_of(done) if one.role == "front"}
+    assert fronts[lower] is not None
+    assert fronts[lower].up == mm("1/8")
+    assert prove(done).meetings == ()
+    beside, _ = split(plan, upper, "columns", {}, {})
+    assert prove(solved(beside)).meetings == ()
+
+
+def test_a_lipped_front_has_its_lip_all_round() -> None:
+    """Its rabbet runs along all four edges: no edge is left out."""
+    plan = frameless("22 1/2", "9", "20", carcass="new", front="lipped")
+    lipped = value(plan, "front_height_cut")
+    assert value(with_choices(plan, front_edge_below="inset"), "front_height_cut") == lipped

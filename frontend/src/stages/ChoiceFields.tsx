@@ -26,6 +26,7 @@ const KINDS = [
   'packing_made',
   'rail_reach',
   'fixed_to',
+  'front_edge',
 ]
 const NUMBERS = ['length', 'weight', 'count', 'ratio']
 

@@ -18,11 +18,13 @@ from vasculum.plan.laying.crossings import BUILT_IN
 from vasculum.plan.laying.layout import (
     BOXES,
     Node,
+    chosen,
     chosen_kind,
     divider_of,
     front_of,
     holds_boxes,
     laps,
+    meets_edges_singly,
     nearest_choice,
     nodes_of,
     shows_fronts,
@@ -168,15 +170,22 @@ def _edge_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         lapped = "lap_end" if is_end else "lap_divider"
         case = plan.spaces[node.space]
         is_under_top = side == "above" and is_end and (top_oversails(plan, case) or is_topless(plan, case))
-        is_lapped = laps(front) and not is_under_top
+        is_lapped = laps(front) and not is_under_top and not (is_end and _is_inset(plan, node, front, side))
         kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if is_lapped else 'solid'}")
     if laps(front):
-        kinds.add("lap_left.end" if node.is_left_edge else "lap_left.divider")
-        kinds.add("lap_right.end" if node.is_right_edge else "lap_right.divider")
+        kinds |= {"front_edge.asked"} if meets_edges_singly(front) else set()
+        for side, is_end in (("left", node.is_left_edge), ("right", node.is_right_edge)):
+            met = "inset" if is_end and _is_inset(plan, node, front, side) else "end" if is_end else "divider"
+            kinds.add(f"lap_{side}.{met}")
         beside = [one for one in node.beyond if one is not None]
         kinds |= {"divider_shared"} if any(shows_fronts(plan, *one) for one in beside) else set()
         kinds |= {"beside_a_tray"} if any(_holds_trays(plan, *one) for one in beside) else set()
     return kinds
+
+
+def _is_inset(plan: Plan, node: Node, front: str, side: str) -> bool:
+    """Whether a front that laps elsewhere ends inside the opening at one edge of the case."""
+    return meets_edges_singly(front) and chosen(plan, node.levels, f"front_edge_{side}") == "inset"
 
 
 def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:

@@ -152,8 +152,18 @@ def shows_fronts(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
 @cache
 def laps(front: str) -> bool:
     """Whether such a front laps over what surrounds its cell."""
+    return "lapping" in _shares(front)
+
+
+@cache
+def meets_edges_singly(front: str) -> bool:
+    """Whether such a front may end inside the opening at one edge, and lap over the others."""
+    return "edge_by_edge" in _shares(front)
+
+
+def _shares(front: str) -> tuple[str, ...]:
     known = the_catalogue().known.get(f"front.{front}")
-    return known is not None and "lapping" in known.shares
+    return () if known is None else known.shares
 
 
 def cells_of(plan: Plan, space: str) -> list[Node]:

@@ -12,7 +12,7 @@ alternative(
     "front.overlay",
     title="Full overlay",
     about="Stands before the case and laps over it; hides the case, needs no gap to the opening.",
-    shares=("lapping",),
+    shares=("lapping", "edge_by_edge"),
     order=2,
 )
 

@@ -9,7 +9,7 @@ alternative(
     "front.partial",
     title="Partial overlay",
     about="Laps over the case by as much on all sides; the case shows around it.",
-    shares=("lapping",),
+    shares=("lapping", "edge_by_edge"),
     order=3,
 )
 
