@@ -39,7 +39,13 @@ OF_THE_PLAN = {
     "door": "door", "surplus": "surplus", "grain": "grain", "corner_held": "corner_held", "bottom_held": "bottom_held",
     "divider_held": "divider_held", "divider_joint": "divider_joint", "packing_made": "packing_made", "rail_reach": "rail_reach", "shelf_rests": "shelf_rests", "case_edges": "case_edges", "back_held": "back_held",
 }  # fmt: skip
-OF_A_CASE = {"through": "through", "case_back": "case_back", "case_joint": "case_joint", "case_top": "case_top"}
+OF_A_CASE = {
+    "through": "through",
+    "case_back": "case_back",
+    "case_joint": "case_joint",
+    "case_top": "case_top",
+    "case_bottom": "case_bottom",
+}
 LENGTHS = {
     "gap": (0, 6), "reveal": (0, 5), "runner_play": (0, 3), "runner_shim": (0, 3), "play_above": (0, 12),
     "play_below": (0, 12), "partial_lap": (2, 14), "lip_lap": (2, 14), "lock_stand_off": (0, 12), "dado_set_in": (4, 20),

@@ -63,7 +63,8 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "dividers_are_housed_in_new_boards", "dividers_end_at_boards", "sides_that_show_are_not_pierced", "a_top_that_shows_is_not_pierced",
           "shown_sides_are_not_pierced_for_dividers", "a_shown_top_is_not_pierced_for_dividers",
           "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
-          "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats"}  # fmt: skip
+          "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats",
+          "uprights_are_held_somewhere", "a_plinth_hangs_on_a_bottom", "sides_are_held_apart"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
@@ -161,6 +162,9 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("walls_behind_packing_were_measured", {}, "wall-not-measured", "note"),
     ("walls_under_angles_were_measured", {}, "wall-not-measured", "note"),
     ("posts_pass_the_cleats", {"box_from_left": "2", "beside_box": "1 3/4", "cell_from_left": "0", "cleat_thickness": "3/4"}, "posts-meet-cleats", "stop"),
+    ("uprights_are_held_somewhere", {}, "divider-held-nowhere", "attention"),
+    ("a_plinth_hangs_on_a_bottom", {"plinth_height": "4"}, "plinth-without-bottom", "attention"),
+    ("sides_are_held_apart", {}, "sides-not-held-apart", "attention"),
     ("walls_under_cleats_were_measured", {}, "wall-not-measured", "note"),
     ("dividers_end_at_boards", {}, "divider-ends-at-nothing", "attention"),
     ("uprights_do_not_lie_on_cleats", {}, "uprights-on-cleats", "attention"),

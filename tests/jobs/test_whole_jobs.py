@@ -272,7 +272,7 @@ def test_the_cubby_is_drilled_from_one_stick() -> None:
     """Dowels 30, 150 and 270 from the back edges, screws 80 and 220; stops 26 and 43, the jig packed by 1.5."""
     plan = job(CUBBY)
     space = plan.plan.space_order[0]
-    found = [plan.solved.value(space, name) for name in ("dowel_places_from_back", "hole_places_from_back")]
+    found = [plan.solved.value(space, name) for name in ("dowel_places_from_back", "lower_hole_places_from_back")]
     assert found == [(30, 150, 270), (80, 220)]
     assert {told.partition(": ")[2] for told in drilled(plan)} == {
         "12 mm deep in faces with the stop at 26 mm, 29 mm deep in edges with the stop at 43 mm; "

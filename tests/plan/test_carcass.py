@@ -225,7 +225,7 @@ def test_the_case_stands_around_the_opening_in_every_view() -> None:
     done = solved(case())
     space, drawer = space_of(done.plan), drawer_of(done.plan)
     drawn = [p for p in elevation(done, space).primitives if isinstance(p, Rect) and p.layer == "opening"]
-    boards = [p for p in drawn if p.key.endswith("case_across_length_cut")]
+    boards = [p for p in drawn if p.key.endswith("across_length_cut")]
     assert {(b.corner[1], b.height) for b in boards} == {(-mm("3/4"), mm("3/4")), (mm("24"), mm("3/4"))}
     drawn = above(done, space, drawer, numbers_of(done.plan)).primitives
     assert len([p for p in drawn if isinstance(p, Rect) and p.key.endswith("case_side_depth_cut")]) == 2
@@ -304,3 +304,85 @@ def test_a_free_unit_begins_with_a_new_case_and_a_cabinet_with_the_one_that_is_t
     unit = new_plan("Free", "frameless", "in", "30", "24", "20", "unit")
     assert of_space(unit, "case_outside_width") == [mm("31 1/2")]
     assert not [p for p in pieces_of(solved(new_plan("C", "frameless", "in", "30", "24", "20"))) if "case" in p.role]
+
+
+CORNERS = [
+    # through, bottom, sides, bottom board, top board, outside height; inside 30 x 24, boards 3/4
+    ("sides", "panel", "25 1/2", "30", "30", "25 1/2"),
+    ("top", "panel", "24", "31 1/2", "31 1/2", "25 1/2"),
+    ("top_only", "panel", "24 3/4", "30", "31 1/2", "25 1/2"),
+    ("bottom_only", "panel", "24 3/4", "31 1/2", "30", "25 1/2"),
+    ("top_only", "none", "24", None, "31 1/2", "24 3/4"),
+    ("sides", "none", "24 3/4", None, "30", "24 3/4"),
+    ("top", "none", "24", None, "31 1/2", "24 3/4"),
+]
+
+
+@pytest.mark.parametrize(("through", "bottom", "side", "below", "above", "height"), CORNERS)
+def test_at_each_corner_the_one_that_runs_through_covers_the_other(
+    through: str, bottom: str, side: str, below: str | None, above: str, height: str
+) -> None:
+    done = solved(case(through=through, case_bottom=bottom))
+    by_role = {one.role: one.size for one in pieces_of(done) if one.size}
+    assert by_role["case_side_left"][0] == mm(side)
+    assert ("case_bottom" in by_role) is (below is not None)
+    assert below is None or by_role["case_bottom"][0] == mm(below)
+    assert by_role["case_top"][0] == mm(above)
+    assert of_space(done, "case_outside_width", "case_outside_height") == [mm("31 1/2"), mm(height)]
+    assert prove(done).meetings == ()
+
+
+def test_screws_of_unlike_corners_go_where_each_board_runs_through() -> None:
+    """The top lies on the sides: its holes are 3/8 from its ends; the bottom stands between: holes 3/8 up the sides."""
+    done = solved(case(through="top_only"))
+    holes = {one.role: [in_words(done, one, c) for c in one.cuts if c.rule.what == "holes"] for one in pieces_of(done)}
+    assert len(holes["case_top"]) == 2
+    assert all(told.startswith("Holes: centred 3/8 in from the") for told in holes["case_top"])
+    assert [told.split(",")[0] for told in holes["case_side_left"]] == ["Holes: centred 3/8 in from the lower end"]
+    assert holes["case_bottom"] == []
+    assert of_space(done, "case_screw_count") == [4 * 3]
+
+
+def test_stretchers_below_lie_flat_on_the_floor_and_the_top_on_the_sides() -> None:
+    """Inside 28 1/2 high, boards 23/32: sides 29 7/32, the whole 29 15/16; stretchers as long as the inside is wide."""
+    plan = measured(
+        case("25 7/8", "28 1/2", "14 3/4", through="top_only", case_bottom="stretchers", case_back="none"),
+        front_sheet="23/32 in",
+    )
+    plan = with_choices(plan, stretcher_width="2 1/2 in", case_joint="pocket")
+    done = solved(plan)
+    assert of_space(done, "case_side_length_cut", "case_outside_height") == [mm("29 7/32"), mm("29 15/16")]
+    below = [one for one in pieces_of(done) if one.role.startswith("bottom_stretcher")]
+    assert [one.size for one in below] == [(mm("25 7/8"), mm("2 1/2"), mm("23/32"))] * 2
+    assert [one.stand and (one.stand.back, one.stand.up) for one in below] == [
+        (0, -mm("23/32")),
+        (mm("12 1/4"), -mm("23/32")),
+    ]
+    assert prove(done).meetings == ()
+
+
+@pytest.mark.parametrize("joint", kinds_in("case_joint"))
+@pytest.mark.parametrize("bottom", kinds_in("case_bottom"))
+@pytest.mark.parametrize("through", kinds_in("through"))
+def test_whatever_runs_through_the_case_closes_and_nothing_meets(through: str, bottom: str, joint: str) -> None:
+    """The outside is the inside and the boards, along both axes, with a divider that stands between them."""
+    plan = case(through=through, case_bottom=bottom, case_joint=joint, divider_joint="housed")
+    plan, _ = split(plan, drawer_of(plan), "columns", {}, {})
+    done = solved(plan)
+    assert prove(done).meetings == ()
+    inside = of_space(done, "opening_width", "boards_across", "opening_height", "boards_up")
+    outside = of_space(done, "case_outside_width", "case_outside_height")
+    assert outside == [inside[0] + inside[1], inside[2] + inside[3]]
+
+
+def test_a_case_without_a_bottom_says_what_then_has_no_hold() -> None:
+    """Uprights hang from the top alone; without one, nothing holds them, and nothing holds the sides apart."""
+    plan, _ = split(case(case_bottom="none"), drawer_of(case()), "columns", {}, {})
+    divider = next(one for one in pieces_of(solved(plan)) if one.role == "divider")
+    assert divider.size is not None
+    assert divider.size[0] == mm("24")
+    bottomless = {"divider-held-nowhere", "sides-not-held-apart"}
+    assert not bottomless & codes(plan)
+    assert bottomless <= codes(with_choices(plan, case_top="none"), "attention")
+    assert "plinth-without-bottom" in codes(with_choices(plan, plinth_height="4 in"), "attention")
+    assert "plinth-without-bottom" not in codes(with_choices(plan, plinth_height="4 in", case_bottom="stretchers"))

@@ -275,7 +275,7 @@ def test_a_case_that_comes_apart_has_dowels_clear_of_its_screws() -> None:
     done = solved(plan)
     space = space_of(plan)
     assert done.solved.value(space, "dowel_places") == (30, 150, 270)
-    assert done.solved.value(space, "hole_places_from_back") == (80, 220)
+    assert done.solved.value(space, "lower_hole_places_from_back") == (80, 220)
     assert bought(plan)["Dowel for the case, 8 mm × 40 mm"][0] == "12 pieces"
     assert not {"dowels-near-screws", "dowel-hole-through"} & codes(plan)
     assert "dowels-near-screws" in codes(with_choices(plan, case_hole_margin="40 mm"))

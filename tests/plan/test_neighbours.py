@@ -354,7 +354,7 @@ def test_holes_for_stretchers_stand_where_wood_is(through: str, back: str) -> No
     by_role = {one.role: one for one in pieces_of(done)}
     side = by_role["case_side_left"]
     stretchers = [by_role["stretcher_front"], by_role["stretcher_back"]]
-    if through == "sides":
+    if through in ("sides", "bottom_only"):
         upper = next(cut for cut in side.cuts if cut.rule.holes == "upper_hole_places")
         places = at(done, *upper.keys["upper_hole_places"])
         spans = [(one.stand.back, one.stand.back + one.size[1]) for one in stretchers if one.stand and one.size]

@@ -169,7 +169,7 @@ def case_is_square_in_its_space(width_spread: Mm, tape_tolerance: Mm) -> Finding
     )
 
 
-@check(source="common practice", per=("case_top.oversailing", "through.sides"))
+@check(source="common practice", per=("case_top.oversailing", "upper.between"))
 def a_top_runs_over_its_fronts(front_before: Mm) -> Finding | None:
     """A top that runs over the fronts lies on the sides."""
     return Finding(

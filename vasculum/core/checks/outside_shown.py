@@ -17,13 +17,13 @@ def _pierced(what: str, face: str) -> Finding:
     )
 
 
-@check(source="common practice", per=("sides_show", "through.sides", "case_screwed"))
+@check(source="common practice", per=("sides_show", "sides_screwed", "case_screwed"))
 def sides_that_show_are_not_pierced() -> Finding | None:
     """Where sides run through, top and bottom are screwed through them."""
     return _pierced("The case", "its sides")
 
 
-@check(source="common practice", per=("top_shows", "through.top", "case_screwed", "topped"))
+@check(source="common practice", per=("top_shows", "upper.over", "case_screwed", "topped"))
 def a_top_that_shows_is_not_pierced() -> Finding | None:
     """Where top and bottom run through, they are screwed to the sides from above and below."""
     return _pierced("The case", "its top")

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from typing import Literal
 
+from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Dimension, Place, Plan, Space
 from vasculum.plan.laying.layout import chosen, nearest_choice
 
@@ -113,13 +114,18 @@ def inside_kinds(plan: Plan, space: Space) -> set[str]:
 def top_oversails(plan: Plan, space: Space) -> bool:
     """Whether the fronts of a new case stand under its top."""
     levels = [space.choices, plan.choices]
-    how = (chosen(plan, levels, "case_top"), chosen(plan, levels, "through"))
-    return is_new(plan, space) and how == ("oversailing", "top")
+    over = "upper.over" in the_catalogue().with_shared({f"through.{chosen(plan, levels, 'through')}"})
+    return is_new(plan, space) and over and chosen(plan, levels, "case_top") == "oversailing"
 
 
 def is_topless(plan: Plan, space: Space) -> bool:
     """Whether a new case has no board above."""
     return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_top") == "none"
+
+
+def is_bottomless(plan: Plan, space: Space) -> bool:
+    """Whether a new case has no board below."""
+    return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_bottom") == "none"
 
 
 def carcass_kinds(plan: Plan, space: Space) -> set[str]:
@@ -131,6 +137,7 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
         "through",
         "case_joint",
         "case_top",
+        "case_bottom",
         "case_back",
         "back_held",
         "marking_datum",

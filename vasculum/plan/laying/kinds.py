@@ -7,6 +7,7 @@ from vasculum.plan.document import SPLITS, Choices, Place, Plan, Reading, Space
 from vasculum.plan.laying.carcass import (
     carcass_kinds,
     inside_kinds,
+    is_bottomless,
     is_new,
     is_topless,
     niche_sizes,
@@ -170,7 +171,10 @@ def _edge_kinds(plan: Plan, node: Node, front: str) -> set[str]:
         lapped = "lap_end" if is_end else "lap_divider"
         case = plan.spaces[node.space]
         is_under_top = side == "above" and is_end and (top_oversails(plan, case) or is_topless(plan, case))
-        is_lapped = laps(front) and not is_under_top and not (is_end and _is_inset(plan, node, front, side))
+        is_over_floor = side == "below" and is_end and is_bottomless(plan, case)
+        is_lapped = (
+            laps(front) and not (is_under_top or is_over_floor) and not (is_end and _is_inset(plan, node, front, side))
+        )
         kinds.add(f"{side}.open" if is_open else f"{side}.{lapped if is_lapped else 'solid'}")
     if laps(front):
         kinds |= {"front_edge.asked"} if meets_edges_singly(front) else set()

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Choices, Plan, Space
-from vasculum.plan.laying.carcass import is_new, is_topless
+from vasculum.plan.laying.carcass import is_bottomless, is_new, is_topless
 from vasculum.plan.laying.layout import Node, chosen_kind, divider_of, holds_boxes, is_even_stack
 
 
@@ -40,6 +40,7 @@ def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]
     at_edge = "case" if is_new(plan, space) else "existing"
     low, high = (at_edge if is_edge else "divider" for is_edge in edges)
     high = "nothing" if is_upright and high == "case" and is_topless(plan, space) else high
+    low = "nothing" if is_upright and low == "case" and is_bottomless(plan, space) else low
     joint = chosen_kind(plan, "divider_joint", levels)
     shown = the_catalogue().with_shared({_of_case(plan, node, "outside_shown")})
     ends_at_shown = (

@@ -20,7 +20,7 @@ from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import findings_of
 from vasculum.plan.telling.words import number_text
 
-WEIGHED = ("joint", "bottom", "front", "runner", "through", "case_joint", "case_back", "case_top")
+WEIGHED = ("joint", "bottom", "front", "runner", "through", "case_joint", "case_back", "case_top", "case_bottom")
 """Families that are chosen by seeing what each takes."""
 
 

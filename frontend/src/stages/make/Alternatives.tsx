@@ -157,7 +157,17 @@ async function askWeighed(planId: string, family: string) {
   return (await answered(client.GET('/api/plans/{plan_id}/alternatives', path))).alternatives
 }
 
-const WEIGHED = ['joint', 'bottom', 'front', 'runner', 'through', 'case_joint', 'case_back', 'case_top']
+const WEIGHED = [
+  'joint',
+  'bottom',
+  'front',
+  'runner',
+  'through',
+  'case_joint',
+  'case_back',
+  'case_top',
+  'case_bottom',
+]
 
 /** Asked anew for each revision, while it is in view; families that are not weighed have none. */
 function useWeighed(family: string, isSeen: boolean) {

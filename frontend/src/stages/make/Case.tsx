@@ -55,6 +55,7 @@ export function Case() {
           <Alternatives family="case_joint" {...of} />
           <Alternatives family="case_back" {...of} />
           <Alternatives family="case_top" {...of} />
+          <Alternatives family="case_bottom" {...of} />
           <ChoiceFields group="Case" {...of} onlyAsked />
           <h3>Fixed where it stands</h3>
           <ChoiceFields group="Fixing" {...of} onlyAsked />

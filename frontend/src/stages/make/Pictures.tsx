@@ -333,6 +333,29 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="metal" d="M84 54L88 50L50 42L48 46z" />
     </>
   ),
+  'case_bottom.panel': <path className="wood" d="M30 8H42V70H30zM118 8H130V70H118zM30 70H130V82H30z" />,
+  'case_bottom.stretchers': (
+    <>
+      <path className="wood" d="M30 8H42V82H30zM118 8H130V82H118z" />
+      <path className="wood wood--end" d="M42 70H118V82H42z" />
+      <path className="around" d="M42 62L60 50H100L118 62" />
+    </>
+  ),
+  'case_bottom.none': (
+    <>
+      <path className="wood" d="M30 8H42V80H30zM118 8H130V80H118zM42 8H118V20H42z" />
+      <path className="around" d="M16 80H144V86H16z" />
+    </>
+  ),
+  'through.top_only': (
+    <path
+      className="wood wood--end"
+      d="M24 8H136V20H24zM24 20H36V82H24zM124 20H136V82H124zM36 70H124V82H36z"
+    />
+  ),
+  'through.bottom_only': (
+    <path className="wood wood--end" d="M24 70H136V82H24zM24 8H36V70H24zM124 8H136V70H124zM36 8H124V20H36z" />
+  ),
   'case_top.none': (
     <>
       <path className="around" d="M20 6H140V16H20z" />

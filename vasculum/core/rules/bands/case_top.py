@@ -10,7 +10,7 @@ from vasculum.core.rules.bands.core import core_of
 @rule(
     source="common practice",
     label="depth of a top over the fronts without its band",
-    per=("case_top.oversailing", "through.top"),
+    per=("case_top.oversailing", "upper.over"),
     when=("case_band_thickness",),
 )
 def case_top_depth_core(case_top_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:

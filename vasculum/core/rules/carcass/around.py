@@ -95,22 +95,6 @@ SIDE_BAND = Edges("case_band", ("front", "back"), width="case_side_depth_core", 
 
 
 @piece(
-    "case_bottom",
-    per="carcass.new",
-    title="Case bottom",
-    length="case_across_length_cut",
-    width="case_panel_depth_cut",
-    thickness="case_bottom_thickness",
-    stock="case_bottom_sheet",
-    bands=BAND,
-    order=52,
-)
-def case_bottom(across_from_left: Mm, case_bottom_thickness: Mm) -> Stand:
-    """The bottom lies under the inside."""
-    return Stand(across_from_left, NOTHING, -case_bottom_thickness, "across", "back", 1)
-
-
-@piece(
     "case_side_left",
     per="carcass.new",
     title="Case side, left",

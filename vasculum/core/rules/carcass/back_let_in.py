@@ -12,20 +12,26 @@ from vasculum.core.rules.joints.ends import half_depth
 
 @rule(source="common practice", label="case back let in by", per="back_let_in")
 def case_back_rabbet(
-    case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_counts: Mm, thickness_increment: Mm
+    case_side_thickness: Mm, case_bottom_counts: Mm, case_top_counts: Mm, thickness_increment: Mm
 ) -> Mm:
     """It is let in by half of the thinnest board of the case, down to the increment.
 
     Raises:
         CannotDerive: ``rabbet-through-the-end``.
     """
-    thinnest = smallest(case_side_thickness, case_bottom_thickness, case_top_counts)
+    thinnest = smallest(case_side_thickness, case_bottom_counts, case_top_counts)
     return half_depth(thinnest, thickness_increment, None)
 
 
 @rule(source="common practice", label="back reaches into the top by", per="back_let_in")
 def back_rabbet_above(case_back_rabbet: Mm) -> Mm:
     """Above it is let in as deep as below."""
+    return case_back_rabbet
+
+
+@rule(source="common practice", label="back reaches into the bottom by", per="back_let_in")
+def back_rabbet_below(case_back_rabbet: Mm) -> Mm:
+    """Below it is let in as deep as at the sides."""
     return case_back_rabbet
 
 
@@ -49,10 +55,10 @@ def case_back_width_cut(opening_width: Mm, case_back_rabbet: Mm, bottom_rabbet_p
 
 @rule(source="common practice", label="height of the case back, cut", per="back_let_in")
 def case_back_height_cut(
-    opening_height: Mm, case_back_rabbet: Mm, back_rabbet_above: Mm, bottom_rabbet_play: Mm, increment: Mm
+    opening_height: Mm, back_rabbet_below: Mm, back_rabbet_above: Mm, bottom_rabbet_play: Mm, increment: Mm
 ) -> Mm:
     """The back reaches into top and bottom, less its play, down to the shop's increment."""
-    return snap_down(opening_height + case_back_rabbet + back_rabbet_above - bottom_rabbet_play, increment)
+    return snap_down(opening_height + back_rabbet_below + back_rabbet_above - bottom_rabbet_play, increment)
 
 
 @back_piece("back_let_in")
@@ -64,13 +70,13 @@ def case_back(
     case_back_thickness: Mm,
     case_back_set_in: Mm,
     opening_height: Mm,
-    case_back_rabbet: Mm,
+    back_rabbet_below: Mm,
     back_rabbet_above: Mm,
     case_back_height_cut: Mm,
 ) -> Stand:
     """It stands in the middle of what it is let into, so far before the back edges as it is set in."""
     across = case_from_left + (case_outside_width - case_back_width_cut) / 2
     back = case_panel_depth_cut - case_back_set_in - case_back_thickness
-    middle = opening_height + back_rabbet_above - case_back_rabbet
+    middle = opening_height + back_rabbet_above - back_rabbet_below
     up = (middle - case_back_height_cut) / 2
     return Stand(across, back, up, "across", "up", -1)

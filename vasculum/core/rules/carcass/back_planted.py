@@ -47,12 +47,12 @@ def case_back(
     case_outside_width: Mm,
     case_back_width_cut: Mm,
     case_panel_depth_cut: Mm,
-    case_bottom_thickness: Mm,
+    case_bottom_taken: Mm,
     case_outside_height: Mm,
     plinth: Mm,
     case_back_height_cut: Mm,
 ) -> Stand:
     """A planted back stands behind the middle of the case, above its plinth."""
     across = case_from_left + (case_outside_width - case_back_width_cut) / 2
-    up = -case_bottom_thickness + (case_outside_height - plinth - case_back_height_cut) / 2
+    up = -case_bottom_taken + (case_outside_height - plinth - case_back_height_cut) / 2
     return Stand(across, case_panel_depth_cut, up, "across", "up", -1)

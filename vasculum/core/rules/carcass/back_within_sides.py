@@ -9,13 +9,13 @@ from vasculum.core.reasons import snap_down
 from vasculum.core.rules.carcass.back import back_piece
 
 
-@rule(source="common practice", per=("case_back.between", "through.sides"))
+@rule(source="common practice", per=("case_back.between", "back_within_sides"))
 def case_back_width_cut(opening_width: Mm, thickness_increment: Mm) -> Mm:
     """Between sides the back is as wide as the inside, to the increment for thickness."""
     return snap_down(opening_width, thickness_increment)
 
 
-@back_piece("case_back.between", "through.sides")
+@back_piece("case_back.between", "back_within_sides")
 def case_back(
     clear_stands_in: Mm,
     opening_width: Mm,

@@ -15,7 +15,7 @@ def boards_across(case_side_thickness: Mm, top_past_sides: Mm) -> Mm:
 
 @rule(source="geometry", label="boards of the case over each other", per="carcass.new")
 def boards_up(
-    case_bottom_thickness: Mm,
+    case_bottom_taken: Mm,
     case_top_taken: Mm,
     plinth: Mm,
     top_over: Mm,
@@ -23,7 +23,7 @@ def boards_up(
     base_height: Mm = NOTHING,
 ) -> Mm:
     """Upwards, casters, base, plinth, bottom, top, and a top laid on it stand between the outside and the inside."""
-    return caster_height + base_height + plinth + case_bottom_thickness + case_top_taken + top_over
+    return caster_height + base_height + plinth + case_bottom_taken + case_top_taken + top_over
 
 
 @rule(source="geometry", label="back and fronts of the case behind each other", per="carcass.new")

@@ -23,19 +23,22 @@ class Met(NamedTuple):
     thickness: str
 
 
+BELOW = ("bottom_stretcher_front", "bottom_stretcher_back")
+ABOVE = ("stretcher_front", "stretcher_back")
 ACROSS = (
-    (("through.top",), ("case_bottom",), "hole_places"),
-    (("through.top", "case_top.panel"), ("case_top",), "upper_hole_places"),
-    (("through.top", "case_top.stretchers"), ("stretcher_front", "stretcher_back"), "stretcher_hole_places"),
+    (("lower.under", "whole_bottom"), ("case_bottom",), "lower_hole_places"),
+    (("lower.under", "case_bottom.stretchers"), BELOW, "stretcher_hole_places"),
+    (("upper.over", "case_top.panel"), ("case_top",), "upper_hole_places"),
+    (("upper.over", "case_top.stretchers"), ABOVE, "stretcher_hole_places"),
 )
 """Boards that lie across and run through: what is under the inside, and what over it."""
-OVERSAILING = ("through.top", "case_top.oversailing")
+OVERSAILING = ("upper.over", "case_top.oversailing")
 ENDS: tuple[Datum, Datum] = ("left", "right")
 MET = (
-    Met(("through.sides",), CASE_SIDES, "lower", "hole_line_low", "hole_places", "case_bottom_thickness"),
-    Met(("through.sides", "topped"), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_taken"),
-    *(Met(per, boards, "left", "hole_line_low", holes, "case_side_thickness") for per, boards, holes in ACROSS),
-    *(Met(per, boards, "right", "hole_line_high", holes, "case_side_thickness") for per, boards, holes in ACROSS),
+    Met(("lower.between", "bottomed"), CASE_SIDES, "lower", "hole_line_low", "lower_hole_places", "case_bottom_taken"),
+    Met(("upper.between", "topped"), CASE_SIDES, "upper", "hole_line_high", "upper_hole_places", "case_top_taken"),
+    *(Met(per, boards, "left", "hole_line_across", holes, "case_side_thickness") for per, boards, holes in ACROSS),
+    *(Met(per, boards, "right", "hole_line_across", holes, "case_side_thickness") for per, boards, holes in ACROSS),
     *(Met(OVERSAILING, ("case_top",), end, "top_hole_line", "top_hole_places", "case_side_thickness") for end in ENDS),
 )
 DATUMS: tuple[tuple[Datum, str], ...] = (("front", ""), ("back", "_from_back"))

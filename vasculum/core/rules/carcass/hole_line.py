@@ -22,9 +22,9 @@ def hole_places(case_side_depth_cut: Mm, case_hole_margin: Mm, case_hole_pitch: 
 
 
 @rule(source="common practice", label="number of screws in the case", per="case_screwed", unit="count")
-def case_screw_count(hole_places: tuple[Mm, ...], upper_hole_places: tuple[Mm, ...]) -> Mm:
-    """A screw goes through each hole at both ends of the bottom, and of what lies above."""
-    return 2 * (how_many(*hole_places) + how_many(*upper_hole_places))
+def case_screw_count(lower_hole_places: tuple[Mm, ...], upper_hole_places: tuple[Mm, ...]) -> Mm:
+    """A screw goes through each hole at both ends of what lies below, and of what lies above."""
+    return 2 * (how_many(*lower_hole_places) + how_many(*upper_hole_places))
 
 
 @rule(source="common practice", label="bite of a case screw", per="case_screwed")
@@ -51,10 +51,10 @@ good(
 )
 
 
-@rule(source="geometry", label="screw holes of the case, from the back", per="case_screwed")
-def hole_places_from_back(hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
+@rule(source="geometry", label="screw holes at the bottom of the case, from the back", per="case_screwed")
+def lower_hole_places_from_back(lower_hole_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
     """The same holes, from the back edge of the board that runs through."""
-    return measured_from_back(hole_places, case_panel_depth_cut)
+    return measured_from_back(lower_hole_places, case_panel_depth_cut)
 
 
 @rule(source="geometry", label="screw holes at the top of the case, from the back", per="case_screwed")

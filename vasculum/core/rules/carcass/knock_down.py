@@ -61,10 +61,21 @@ def upper_dowels(dowel_places: tuple[Mm, ...]) -> Mm:
     return Mm(how_many(*dowel_places))
 
 
+@rule(
+    source="common practice",
+    label="dowels along each lower joint",
+    per="case_joint.knock_down",
+    unit="count",
+)
+def lower_dowels(dowel_places: tuple[Mm, ...]) -> Mm:
+    """Below they stand along all of the joint."""
+    return Mm(how_many(*dowel_places))
+
+
 @rule(source="common practice", label="number of dowels in the case", per="case_joint.knock_down", unit="count")
-def case_dowel_count(dowel_places: tuple[Mm, ...], upper_dowels: Mm) -> Mm:
-    """Dowels locate both joints of the bottom, and both of what lies above."""
-    return 2 * (how_many(*dowel_places) + upper_dowels)
+def case_dowel_count(lower_dowels: Mm, upper_dowels: Mm) -> Mm:
+    """Dowels locate both joints of what lies below, and both of what lies above."""
+    return 2 * (lower_dowels + upper_dowels)
 
 
 @rule(source="common practice", per=("divided.board", "glued_ends", "dry"), unit="ml")
@@ -82,9 +93,13 @@ good(
     gauge="dowel_diameter",
     into=("dowel_face_depth", "dowel_edge_depth"),
 )
-WHOLE = {"upper_hole_places": ("whole_top",)}
-"""Above, dowels go into whole tops."""
-DOWELS = {"hole_places": "dowel_places", "upper_hole_places": "dowel_places", "top_hole_places": "top_dowel_places"}
+WHOLE = {"upper_hole_places": ("whole_top",), "lower_hole_places": ("whole_bottom",)}
+"""Dowels go into whole boards."""
+DOWELS = {
+    "lower_hole_places": "dowel_places",
+    "upper_hole_places": "dowel_places",
+    "top_hole_places": "top_dowel_places",
+}
 """Where dowels stand on the lines on which screws stand; a stretcher has room for its screws alone."""
 for met, (datum, told) in product((one for one in MET if one.holes in DOWELS), DATUMS):
     cut(

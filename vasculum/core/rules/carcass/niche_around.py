@@ -57,10 +57,10 @@ def niche_from_left(case_from_left: Mm, top_past_sides: Mm, room_beside_case: Mm
 
 @rule(source="geometry", per=("space", "niche.height"))
 def niche_from_floor(
-    case_bottom_thickness: Mm, plinth: Mm, lost_below: Mm, caster_height: Mm = NOTHING, base_height: Mm = NOTHING
+    case_bottom_taken: Mm, plinth: Mm, lost_below: Mm, caster_height: Mm = NOTHING, base_height: Mm = NOTHING
 ) -> Mm:
     """The case stands on the floor of the space, or above what it is set over."""
-    return -(case_bottom_thickness + plinth + caster_height + base_height + lost_below)
+    return -(case_bottom_taken + plinth + caster_height + base_height + lost_below)
 
 
 @rule(source="geometry", per=("space", "niche.depth"))

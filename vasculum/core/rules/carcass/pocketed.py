@@ -22,9 +22,11 @@ def case_housed() -> Mm:
 
 
 @rule(source="common practice", label="pocket screws of the case", per="case_joint.pocket", unit="count")
-def case_pockets(case_side_depth_cut: Mm, upper_joints: Mm, pocket_margin: Mm, pocket_pitch: Mm) -> Mm:
-    """Along both joints of the bottom, and of what lies above, two at least in each."""
-    return (2 + upper_joints) * count_along(case_side_depth_cut, pocket_margin, pocket_pitch, 2)
+def case_pockets(
+    case_side_depth_cut: Mm, lower_joints: Mm, upper_joints: Mm, pocket_margin: Mm, pocket_pitch: Mm
+) -> Mm:
+    """Along both joints of what lies below, and of what lies above, two at least in each."""
+    return (lower_joints + upper_joints) * count_along(case_side_depth_cut, pocket_margin, pocket_pitch, 2)
 
 
 @rule(source="common practice", label="length of pocket screws of the case", per="case_joint.pocket")

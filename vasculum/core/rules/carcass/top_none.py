@@ -21,9 +21,9 @@ def case_top_taken() -> Mm:
 
 
 @rule(source="geometry", per=("carcass.new", "case_top.none"))
-def case_top_counts(case_bottom_thickness: Mm) -> Mm:
+def case_top_counts(case_bottom_counts: Mm) -> Mm:
     """Without a top the bottom alone counts beside the sides."""
-    return case_bottom_thickness
+    return case_bottom_counts
 
 
 @rule(source="geometry", per=("carcass.new", "case_top.none"))

@@ -14,7 +14,7 @@ alternative(
     shares=("whole_top", "topped"),
     order=2,
 )
-ON = ("case_top.oversailing", "through.top")
+ON = ("case_top.oversailing", "upper.over")
 
 
 @rule(source="common practice", per=("carcass.new", *ON))
@@ -30,9 +30,9 @@ def top_past_sides(top_overhang_side: Mm) -> Mm:
 
 
 @rule(source="common practice", label="length of a top over the fronts, cut", per=ON)
-def case_top_length_cut(case_across_length_cut: Mm, top_past_sides: Mm) -> Mm:
+def case_top_length_cut(upper_across_length_cut: Mm, top_past_sides: Mm) -> Mm:
     """The top is as long as the case is wide, and its overhang at both ends."""
-    return case_across_length_cut + 2 * top_past_sides
+    return upper_across_length_cut + 2 * top_past_sides
 
 
 @rule(source="common practice", label="depth of a top over the fronts, cut", per=ON)
@@ -52,9 +52,9 @@ def case_top_depth_cut(case_panel_depth_cut: Mm, case_forward: Mm) -> Mm:
     bands=Edges("case_band", ("front", "back"), width="case_top_depth_core", only="banded_edges"),
     order=53,
 )
-def case_top(across_from_left: Mm, top_past_sides: Mm, case_forward: Mm, case_top_from_floor: Mm) -> Stand:
+def case_top(upper_across_from_left: Mm, top_past_sides: Mm, case_forward: Mm, case_top_from_floor: Mm) -> Stand:
     """The top lies over the inside, the sides and the fronts."""
-    return Stand(across_from_left - top_past_sides, -case_forward, case_top_from_floor, "across", "back", -1)
+    return Stand(upper_across_from_left - top_past_sides, -case_forward, case_top_from_floor, "across", "back", -1)
 
 
 @rule(source="common practice", label="hole line on a top over the fronts", per=ON)

@@ -1,4 +1,4 @@
-"""A case with a whole top. Exact counts."""
+"""A case with a whole top. Exact mm."""
 
 from __future__ import annotations
 
@@ -15,15 +15,9 @@ alternative(
 )
 
 
-@rule(source="common practice", per="whole_top", unit="count")
-def stretcher_count() -> Mm:
-    """A whole top needs no stretchers."""
-    return Mm(0)
-
-
-def case_top(across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
+def case_top(upper_across_from_left: Mm, case_top_from_floor: Mm) -> Stand:
     """The top lies over the inside; between sides that run through it cannot run over the fronts."""
-    return Stand(across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)
+    return Stand(upper_across_from_left, Mm(0), case_top_from_floor, "across", "back", -1)
 
 
 @rule(source="geometry", per=("case_screwed", "whole_top"))
@@ -32,12 +26,12 @@ def upper_hole_places(hole_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
     return hole_places
 
 
-for per in ("case_top.panel", ("case_top.oversailing", "through.sides")):
+for per in ("case_top.panel", ("case_top.oversailing", "upper.between")):
     piece(
         "case_top",
         per=per,
         title="Case top",
-        length="case_across_length_cut",
+        length="upper_across_length_cut",
         width="case_panel_depth_cut",
         thickness="case_top_thickness",
         stock="case_top_sheet",

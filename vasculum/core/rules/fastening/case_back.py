@@ -54,9 +54,9 @@ def case_back_passed(case_back_thickness: Mm) -> Mm:
 
 
 @rule(source="geometry", label="edge that holds the case back", per="back_fastened")
-def case_back_edge(case_side_thickness: Mm, case_bottom_thickness: Mm, case_top_counts: Mm) -> Mm:
+def case_back_edge(case_side_thickness: Mm, case_bottom_counts: Mm, case_top_counts: Mm) -> Mm:
     """The thinnest board that a screw bites into counts."""
-    return smallest(case_side_thickness, case_bottom_thickness, case_top_counts)
+    return smallest(case_side_thickness, case_bottom_counts, case_top_counts)
 
 
 @rule(source="common practice", label="diameter of screws in the case back", per=("back_fastened", "back_held.screws"))

@@ -51,9 +51,18 @@ def divider_glue(
 
 
 @rule(source="from memory", label="glue for the case", per="stays_together", unit="ml")
-def case_glue(case_side_depth_cut: Mm, case_screwed_edge: Mm, case_housed: Mm, glue_coverage: Mm) -> Mm:
-    """Four joints as long as the case is deep, and both sides of what is housed."""
-    return glue_for(4 * case_side_depth_cut * (case_screwed_edge + 2 * case_housed), glue_coverage)
+def case_glue(
+    lower_joints: Mm,
+    upper_joints: Mm,
+    case_side_depth_cut: Mm,
+    case_screwed_edge: Mm,
+    case_housed: Mm,
+    glue_coverage: Mm,
+) -> Mm:
+    """The joints below and above, as long as the case is deep, and both sides of what is housed."""
+    return glue_for(
+        (lower_joints + upper_joints) * case_side_depth_cut * (case_screwed_edge + 2 * case_housed), glue_coverage
+    )
 
 
 for per, count in ((("drawer",), "box_glue"), (("divided.board", "glued_ends"), "divider_glue")):

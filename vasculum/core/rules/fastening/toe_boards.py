@@ -18,12 +18,12 @@ def toe_board_pockets(toe_board_length_cut: Mm, toe_board_count: Mm, pocket_marg
 @rule(source="common practice", label="length of pocket screws of the toe boards", per=TOES)
 def toe_board_pocket_length(
     plinth_thickness: Mm,
-    case_bottom_thickness: Mm,
+    case_bottom_counts: Mm,
     pocket_thicknesses: tuple[Mm, ...],
     pocket_lengths: tuple[Mm, ...],
 ) -> Mm:
     """They go by the thinner of toe board and bottom."""
-    return pocket_length(plinth_thickness, case_bottom_thickness, pocket_thicknesses, pocket_lengths)
+    return pocket_length(plinth_thickness, case_bottom_counts, pocket_thicknesses, pocket_lengths)
 
 
 good(

@@ -13,6 +13,6 @@ def end_panel_above(case_top_taken: Mm) -> Mm:
 
 
 @rule(source="geometry", per=("space", "ends_by_board"))
-def end_panel_below(case_bottom_thickness: Mm) -> Mm:
+def end_panel_below(case_bottom_taken: Mm) -> Mm:
     """Below, fronts lap over the bottom of the case."""
-    return case_bottom_thickness
+    return case_bottom_taken

@@ -7,9 +7,9 @@ from vasculum.core.lengths import Mm
 
 
 @rule(source="geometry", per=("upright.board", "low_end.case"))
-def low_end_host(case_bottom_thickness: Mm) -> Mm:
+def low_end_host(case_bottom_counts: Mm) -> Mm:
     """An upright divider stands on the bottom of the case."""
-    return case_bottom_thickness
+    return case_bottom_counts
 
 
 @rule(source="geometry", per=("upright.board", "high_end.case"))
