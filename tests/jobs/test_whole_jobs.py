@@ -8,6 +8,13 @@ The tool chest: one box on two pairs of runners that stay, clear of a pair betwe
 The bench frame: two drawers under a dust shelf, between steel legs 27 5/8 apart whose walls stand 30 apart: packed by
 23/32 and 15/32. The shelf goes in past the legs. Its panels, bottom shelf and clamp rack are not in it.
 
+The bank in a pocket: three inset drawers in a case whose top lies on its sides, with stretchers below, between walls
+7/16 nearer at the back: strips of 7/32 fill the front. Faces are of a board 9 1/4 wide. Its top is not tapered here,
+and the tower on it, trim, shelves and studs are not in it.
+
+The cupboard of pots: a pull-out box past a hinge, its front lower than its sides, beside the room of a tray rack that
+is not in it; over it a shelf on cleats, set back behind the hinge. Heights are from the mouth, 7/8 above the floor.
+
 The bench drawers: a case of 1409.5 x 594 x 580 without a top, boards of 17.5; over the drawers a shelf that catches
 what falls, behind them a cross wall with a shelf of 120. Sizes are of cores: banded edges are 1 larger each.
 
@@ -31,6 +38,7 @@ from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.marking_out import drilled, marked_out
 
 CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
+POTS, BANK = "12-pot-drawer", "03-pocket-bank"
 PARTS = {
     CUBBY: {
         "Case bottom": (1, "765 mm", "300 mm", "19 mm"),
@@ -57,6 +65,30 @@ PARTS = {
         "Packing board, right, first layer": (1, "18 1/4", "19 1/4", "23/32"),
         "Packing board, right, second layer": (1, "18 1/4", "19 1/4", "15/32"),
         "Box bottom": (2, "26 9/16", "18", "15/32"),
+    },
+    BANK: {
+        "Case side, left": (1, "29 7/32", "14 3/4", "15/32"),
+        "Case side, right": (1, "29 7/32", "14 3/4", "15/32"),
+        "Strip at the front, left": (1, "29 7/32", "4 3/4", "7/32"),
+        "Strip at the front, right": (1, "29 7/32", "4 3/4", "7/32"),
+        "Stretcher": (2, "25 7/8", "2 1/2", "23/32"),
+        "Case top": (1, "26 13/16", "15", "23/32"),
+        "Box side, left": (3, "14", "7", "15/32"),
+        "Box side, right": (3, "14", "7", "15/32"),
+        "Box front": (3, "23 15/16", "7", "15/32"),
+        "Box back": (3, "23 15/16", "7", "15/32"),
+        "Box bottom": (3, "24 5/16", "13 7/16", "7/32"),
+        "Front": (3, "25 1/2", "9 1/4", "3/4"),
+    },
+    POTS: {
+        "Box side, left": (1, "22", "6", "23/32"),
+        "Box side, right": (1, "22", "6", "23/32"),
+        "Box front": (1, "16 1/16", "3 1/2", "23/32"),
+        "Box back": (1, "16 1/16", "6", "23/32"),
+        "Box bottom": (1, "16 1/16", "20 9/16", "23/32"),
+        "Packing strip, right": (1, "22", "1 3/4", "1 7/16"),
+        "Cleat, left": (1, "19", "1 1/2", "3/4"),
+        "Cleat, right": (1, "19", "1 1/2", "3/4"),
     },
     BENCH: {
         "Case side, left": (1, "594 mm", "578 mm", "17.5 mm"),
@@ -92,6 +124,7 @@ OF_ROLE = {
         "Box back": [("25 1/8", "6 13/32"), ("25 1/8", "9 27/32")],
         "Front": [("27 3/8", "7 21/32", "3/4"), ("27 3/8", "11 1/4", "3/4")],
     },
+    POTS: {"Divider": [("24 3/8", "22", "23/32"), ("19 7/8", "19 5/16", "23/32")]},
     BENCH: {
         # parts of one name and several sizes, from the top down: length, width, thickness
         "Divider": [
@@ -106,6 +139,21 @@ OF_ROLE = {
     },
 }
 POSITIONS = {
+    BANK: [
+        # from the left outside at the back, behind the front, above the floor: 23/32 under the upper face of the stretchers
+        ("Case side, left", 0, "0", "0", "0"),
+        ("Strip at the front, left", 0, "-7/32", "0", "0"),
+        ("Strip at the front, right", 0, "26 13/16", "0", "0"),
+        ("Stretcher", 0, "15/32", "0", "0"),
+        ("Stretcher", 1, "15/32", "12 1/4", "0"),
+        ("Case top", 0, "0", "-1/4", "29 7/32"),
+        ("Front", 0, "21/32", "0", "19 25/32"),  # 19 1/16
+        ("Front", 1, "21/32", "0", "10 11/32"),  # 9 5/8
+        ("Front", 2, "21/32", "0", "29/32"),  # 3/16
+        ("Box side, left", 0, "31/32", "3/4", "20 5/32"),  # 19 7/16
+        ("Box side, left", 1, "31/32", "3/4", "10 23/32"),  # 10
+        ("Box side, left", 2, "31/32", "3/4", "1 9/32"),  # 9/16
+    ],
     BENCH: [
         # the floor is under the bottom, 17.5 below its upper face
         ("Divider", 0, "696 mm", "0 mm", "475 mm"),  # the fin, on the shelf over the drawers
@@ -134,16 +182,27 @@ POSITIONS = {
         ("Box bottom", 1, "20 47/128", "0", "1 7/32"),
     ],
 }
-OF_A_FRAME = [
-    # part, which of them, from the left leg's face, behind the legs' fronts, above the bottom shelf
-    ("Divider", 0, "-1 1/8", "0", "19 9/32"),
-    ("Front", 0, "1/8", "0", "11 1/2"),
-    ("Front", 1, "1/8", "0", "1/8"),
-    ("Box bottom", 0, "17/32", "3/4", "11 13/16"),
-    ("Box bottom", 1, "17/32", "3/4", "7/16"),
-    ("Packing board, left, first layer", 0, "-1 3/16", "2 1/16", "0"),
-    ("Packing board, left, second layer", 0, "-15/32", "2 1/16", "0"),
-]
+FROM_THE_MOUTH = {
+    # part, which of them, from the left of the mouth, behind its front, above its lower edge
+    FRAME: [
+        ("Divider", 0, "-1 1/8", "0", "19 9/32"),
+        ("Front", 0, "1/8", "0", "11 1/2"),
+        ("Front", 1, "1/8", "0", "1/8"),
+        ("Box bottom", 0, "17/32", "3/4", "11 13/16"),
+        ("Box bottom", 1, "17/32", "3/4", "7/16"),
+        ("Packing board, left, first layer", 0, "-1 3/16", "2 1/16", "0"),
+        ("Packing board, left, second layer", 0, "-15/32", "2 1/16", "0"),
+    ],
+    POTS: [
+        # the mouth begins 3/4 right of the wall, and 7/8 above the floor
+        ("Box side, left", 0, "14 13/32", "0", "1/4"),
+        ("Box bottom", 0, "15 1/8", "23/32", "1/4"),
+        ("Packing strip, right", 0, "32 7/16", "0", "3/4"),
+        ("Divider", 1, "13 15/16", "2 9/16", "20 9/32"),
+        ("Cleat, left", 0, "13 7/8", "2 7/8", "18 25/32"),
+        ("Cleat, right", 0, "33 1/8", "2 7/8", "18 25/32"),
+    ],
+}
 MARKED = {
     CUBBY: [
         ("Case bottom", "from the left end", "Case side, left", "0", "9.5"),
@@ -195,6 +254,18 @@ FASTENERS = {
         ("Screw for packing boards, 1 in", "through packing 15/32 in into the layer behind it, bites 17/32 in"),
         ("Screw for the front, 1 1/4 in", "through box front 23/32 in into front 3/4 in, bites 17/32 in"),
         ("Brad for the bottom, 1 1/4 in", "through bottom 15/32 in into the edges that it closes, bites 25/32 in"),
+    ],
+    BANK: [
+        ("Pocket screw for box corners, 1 in", "through wall 15/32 in into the end of the next"),
+        ("Pocket screw for the case, 1 in", "through board 15/32 in into the end of the next"),
+        ("Screw for the front, 1 in", "through box front 15/32 in into front 3/4 in, bites 17/32 in"),
+        ("Screw for the runner, 1/2 in", "through metal 1/16 in into side 15/32 in, and into the case, bites 3/8 in"),
+    ],
+    POTS: [
+        ("Screw for cleats, 1 1/4 in", "through cleat 3/4 in into the walls, bites 1/2 in"),
+        ("Pocket screw for the bottom, 1 1/4 in", "through bottom 23/32 in into the end of the next"),
+        ("Pocket screw for box corners, 1 1/4 in", "through wall 23/32 in into the end of the next"),
+        ("Screw for the runner, 1/2 in", "through metal 1/16 in into side 23/32 in, and into the case, bites 7/16 in"),
     ],
     BENCH: [
         ("Pocket screw for the case, 32 mm", "through board 17.5 mm into the end of the next"),
@@ -259,13 +330,15 @@ def test_every_part_stands_where_it_was_worked_out(name: str) -> None:
         assert (stand.across - left, stand.back, stand.up - floor) == (place(across), place(back), place(up)), title
 
 
-@pytest.mark.parametrize(("title", "number", "across", "back", "up"), OF_A_FRAME)
-def test_every_part_in_the_frame_stands_where_it_was_worked_out(
-    title: str, number: int, across: str, back: str, up: str
-) -> None:
-    stand = of_title(job(FRAME), title)[number].stand
-    assert stand is not None
-    assert (stand.across, stand.back, stand.up) == (place(across), place(back), place(up))
+@pytest.mark.parametrize("name", FROM_THE_MOUTH)
+def test_every_part_in_a_frame_stands_where_it_was_worked_out(name: str) -> None:
+    plan = job(name)
+    (space,) = plan.plan.space_order
+    clear = plan.solved.value(space, "clear_stands_in")
+    for title, number, across, back, up in FROM_THE_MOUTH[name]:
+        stand = of_title(plan, title)[number].stand
+        assert stand is not None
+        assert (stand.across + clear, stand.back, stand.up) == (place(across), place(back), place(up)), title
 
 
 def test_the_cubby_is_drilled_from_one_stick() -> None:

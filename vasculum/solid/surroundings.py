@@ -61,13 +61,37 @@ def _walls(plan: SolvedPlan, space: str, niche: Box) -> Iterator[Solid]:
     known = niche_sizes(plan.plan, plan.plan.spaces[space]) if is_around else set(AXES)
     wide = (x0, x1) if left is None or right is None or is_around else (float(left), float(right))
     if "width" in known and (is_around or left is not None):
-        yield _cuboid(f"{space}/wall_left", (wide[0] - WALL, y0, z0), (wide[0], y1, z1))
-        yield _cuboid(f"{space}/wall_right", (wide[1], y0, z0), (wide[1] + WALL, y1, z1))
+        stations = _wider(plan, space) if is_around else [(0.0, 0.0), (1.0, 0.0)]
+        for (begins, near), (ends, far), part in zip(stations, stations[1:], ("", "_behind"), strict=False):
+            run = (y0 + begins * (y1 - y0), y0 + ends * (y1 - y0))
+            for side, x, way in (("left", wide[0], -1.0), ("right", wide[1], 1.0)):
+                face = [(x + way * near, run[0]), (x + way * far, run[1])]
+                corners = [*face, *((x + way * (WALL + near + far), y) for y in run)]
+                yield _convex(f"{space}/wall_{side}{part}", [(a, b, z) for a, b in corners for z in (z0, z1)])
     if "height" in known:
         yield _cuboid(f"{space}/floor", (wide[0], y0, z0 - WALL), (wide[1], y1, z0))
         yield _cuboid(f"{space}/top", (wide[0], y0, z1), (wide[1], y1, z1 + WALL))
     if "depth" in known:
         yield _cuboid(f"{space}/back", (wide[0], y1, z0), (wide[1], y1 + WALL, z1))
+
+
+def _wider(plan: SolvedPlan, space: str) -> list[tuple[float, float]]:
+    """By how much each wall stands further off than where the space is narrowest, at its front, middle and back.
+
+    Shares of the depth, and mm, of the readings that were taken there; straight between them. As far all along where
+    they were not taken at both ends.
+    """
+    survey = plan.plan.spaces[space].case
+    taken = [one for one in plan.plan.readings.values() if one.survey == survey and one.of == "width"]
+    at = {
+        share: min(float(plan.plan.length(one.value)) for one in taken if one.along == along)
+        for along, share in (("front", 0.0), ("middle", 0.5), ("back", 1.0))
+        if any(one.along == along for one in taken)
+    }
+    if not {0.0, 1.0} <= at.keys():
+        return [(0.0, 0.0), (1.0, 0.0)]
+    narrowest = min(float(plan.plan.length(one.value)) for one in taken)
+    return [(share, (width - narrowest) / 2) for share, width in sorted(at.items())]
 
 
 def doors(plan: SolvedPlan, space: str) -> tuple[list[Solid], list[Solid]]:

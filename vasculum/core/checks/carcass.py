@@ -169,6 +169,22 @@ def case_is_square_in_its_space(width_spread: Mm, tape_tolerance: Mm) -> Finding
     )
 
 
+@check(source="geometry", per="survey.niche_width", when=("front_strip",))
+def strips_find_their_room(width_spread: Mm, front_strip: Mm) -> Finding | None:
+    """Strips at the front fill what the space is wider there, and no more."""
+    over = 2 * front_strip - width_spread
+    if over <= 0:
+        return None
+    return Finding(
+        "strips-too-thick",
+        "stop",
+        "Two strips of {strip} are {over} more than the {spread} by which the space is wider where it is widest.",
+        "Take thinner strips, or read the space at its front and its back.",
+        {"strip": front_strip, "over": over, "spread": width_spread},
+        ("front_strip", "width_spread"),
+    )
+
+
 @check(source="common practice", per=("case_top.oversailing", "upper.between"))
 def a_top_runs_over_its_fronts(front_before: Mm) -> Finding | None:
     """A top that runs over the fronts lies on the sides."""

@@ -165,8 +165,9 @@ _SIZE_KEYS: WeakKeyDictionary[Wiring, frozenset[Key]] = WeakKeyDictionary()
 
 
 def _is_cut(plan: SolvedPlan, cut: Cut) -> bool:
-    """A cut without depth or width is none."""
-    return all(plan.solved.value(*cut.keys[name]) != 0 for name in (cut.rule.depth, cut.rule.width) if name)
+    """A cut without depth, width or length is none."""
+    sizes = (cut.rule.depth, cut.rule.width, cut.rule.length)
+    return all(plan.solved.value(*cut.keys[name]) != 0 for name in sizes if name)
 
 
 def _band(one: Wired, rule: PieceRule) -> Key | None:

@@ -15,7 +15,8 @@ from vasculum.plan.making.pieces import made_of
 from vasculum.plan.telling.words import piece_name, place_name
 
 SURROUNDINGS = {
-    "wall_left": "the wall on the left", "wall_right": "the wall on the right", "floor": "the floor",
+    "wall_left": "the wall on the left", "wall_right": "the wall on the right",
+    "wall_left_behind": "the wall on the left", "wall_right_behind": "the wall on the right", "floor": "the floor",
     "top": "the top", "back": "the back", "door_swing": "the door as it swings", "door_open": "the open door",
 }  # fmt: skip
 _SAID: dict[How, str] = {

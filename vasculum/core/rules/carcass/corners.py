@@ -28,8 +28,8 @@ def case_outside_height(case_side_length_cut: Mm, over_sides: Mm, under_sides: M
     return case_side_length_cut + over_sides + under_sides
 
 
-@rule(source="geometry", label="length of what lies above, cut", per=("carcass.new", "upper_as_lower"))
-def upper_across_length_cut(case_across_length_cut: Mm) -> Mm:
+@rule(source="geometry", label="length of what lies above", per=("carcass.new", "upper_as_lower"))
+def upper_across_length(case_across_length_cut: Mm) -> Mm:
     """What lies above is as long as the bottom where both meet the sides in the same way."""
     return case_across_length_cut
 

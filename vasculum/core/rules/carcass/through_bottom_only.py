@@ -15,6 +15,6 @@ alternative(
 
 
 @rule(source="geometry", per="through.bottom_only")
-def upper_across_length_cut(case_across_length_cut: Mm, case_housed: Mm, case_side_thickness: Mm) -> Mm:
+def upper_across_length(case_across_length_cut: Mm, case_housed: Mm, case_side_thickness: Mm) -> Mm:
     """The top is as long as the bottom less both sides, and what of it is housed in them."""
     return case_across_length_cut - 2 * case_side_thickness + 2 * case_housed

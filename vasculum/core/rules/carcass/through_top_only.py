@@ -15,6 +15,6 @@ alternative(
 
 
 @rule(source="geometry", per="through.top_only")
-def upper_across_length_cut(case_across_length_cut: Mm, case_housed: Mm, case_side_thickness: Mm) -> Mm:
+def upper_across_length(case_across_length_cut: Mm, case_housed: Mm, case_side_thickness: Mm) -> Mm:
     """The top is as long as the bottom and both sides, less what of it is housed in them."""
     return case_across_length_cut - 2 * case_housed + 2 * case_side_thickness

@@ -30,9 +30,9 @@ def top_past_sides(top_overhang_side: Mm) -> Mm:
 
 
 @rule(source="common practice", label="length of a top over the fronts, cut", per=ON)
-def case_top_length_cut(upper_across_length_cut: Mm, top_past_sides: Mm) -> Mm:
+def case_top_length_cut(upper_across_length: Mm, top_past_sides: Mm) -> Mm:
     """The top is as long as the case is wide, and its overhang at both ends."""
-    return upper_across_length_cut + 2 * top_past_sides
+    return upper_across_length + 2 * top_past_sides
 
 
 @rule(source="common practice", label="depth of a top over the fronts, cut", per=ON)

@@ -31,7 +31,7 @@ for per in ("case_top.panel", ("case_top.oversailing", "upper.between")):
         "case_top",
         per=per,
         title="Case top",
-        length="upper_across_length_cut",
+        length="upper_across_length",
         width="case_panel_depth_cut",
         thickness="case_top_thickness",
         stock="case_top_sheet",

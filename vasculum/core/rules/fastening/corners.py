@@ -11,9 +11,9 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", label="height of the butted corners in front", per="butt_front")
-def front_corner_height(wall_height_cut: Mm) -> Mm:
-    """In front the corners are as high as the walls."""
-    return wall_height_cut
+def front_corner_height(front_wall_height_cut: Mm) -> Mm:
+    """In front the corners are as high as the front."""
+    return front_wall_height_cut
 
 
 @rule(source="geometry", label="height of the butted corners at the back", per="butt_back")

@@ -34,12 +34,28 @@ def box_front_length_cut(box_front_length: Mm, increment: Mm) -> Mm:
     return cut_down(box_front_length, increment, "The length of the box front")
 
 
+@rule(source="common practice", label="height of the box front", per="front_walled")
+def front_wall_height(wall_height: Mm) -> Mm:
+    """The box front is as high as the sides."""
+    return wall_height
+
+
+@rule(source="common practice", label="height of the box front, cut", per="front_walled")
+def front_wall_height_cut(front_wall_height: Mm, increment: Mm) -> Mm:
+    """The box front is ripped to its height, down to the shop's increment, as the sides are.
+
+    Raises:
+        CannotDerive: ``nothing-left-to-cut``.
+    """
+    return cut_down(front_wall_height, increment, "The height of the box front")
+
+
 @rule(source="geometry", per="front_walled", unit="kg", judgement=True)
 def front_wall_weight(
-    box_front_length_cut: Mm, wall_height_cut: Mm, box_front_thickness: Mm, box_front_density: Fraction
+    box_front_length_cut: Mm, front_wall_height_cut: Mm, box_front_thickness: Mm, box_front_density: Fraction
 ) -> float:
     """The box front weighs its volume times its density."""
-    return weight_of(box_front_length_cut * wall_height_cut * box_front_thickness, box_front_density)
+    return weight_of(box_front_length_cut * front_wall_height_cut * box_front_thickness, box_front_density)
 
 
 @piece(
@@ -47,7 +63,7 @@ def front_wall_weight(
     per="front_walled",
     title="Box front",
     length="box_front_length_cut",
-    width="wall_height_cut",
+    width="front_wall_height_cut",
     thickness="box_front_thickness",
     stock="box_front_sheet",
     moves=True,

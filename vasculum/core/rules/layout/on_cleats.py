@@ -36,6 +36,7 @@ def cleat_length(
 )
 def cleat_left(
     cell_from_left: Mm,
+    outer_reaches_left: Mm,
     outer_divider_set_back: Mm,
     cleat_short_front: Mm,
     cell_from_floor: Mm,
@@ -44,7 +45,7 @@ def cleat_left(
 ) -> Stand:
     """The left cleat stands on the wall at the left, under the divider."""
     back, up = outer_divider_set_back + cleat_short_front, cell_from_floor + cell_height - cleat_height
-    return Stand(cell_from_left, back, up, "back", "up", 1)
+    return Stand(cell_from_left - outer_reaches_left, back, up, "back", "up", 1)
 
 
 @piece(
@@ -60,6 +61,7 @@ def cleat_left(
 def cleat_right(
     cell_from_left: Mm,
     cell_width: Mm,
+    outer_reaches_right: Mm,
     cleat_thickness: Mm,
     outer_divider_set_back: Mm,
     cleat_short_front: Mm,
@@ -69,7 +71,8 @@ def cleat_right(
 ) -> Stand:
     """The right cleat stands on the wall at the right, under the divider."""
     back, up = outer_divider_set_back + cleat_short_front, cell_from_floor + cell_height - cleat_height
-    return Stand(cell_from_left + cell_width - cleat_thickness, back, up, "back", "up", -1)
+    across = cell_from_left + cell_width + outer_reaches_right - cleat_thickness
+    return Stand(across, back, up, "back", "up", -1)
 
 
 @rule(source="common practice", label="screws of the cleats", per=ON_CLEATS, unit="count")

@@ -61,11 +61,11 @@ def hand_hole_in_wall(
     hand_hole_from_edge: Mm,
     hand_hole_height: Mm,
     walls_from_floor: Mm,
-    wall_height_cut: Mm,
+    front_wall_height_cut: Mm,
     hand_hole_from_wall_edge: Mm,
 ) -> Mm:
     """In the box front the hole is as high as in the front, as far as the box front reaches; past it there is none."""
-    ends = smallest(front_from_floor + hand_hole_from_edge + hand_hole_height - walls_from_floor, wall_height_cut)
+    ends = smallest(front_from_floor + hand_hole_from_edge + hand_hole_height - walls_from_floor, front_wall_height_cut)
     return largest(ends - hand_hole_from_wall_edge, NOTHING)
 
 
