@@ -27,6 +27,8 @@ const KINDS = [
   'rail_reach',
   'fixed_to',
   'front_edge',
+  'posts_are',
+  'bottom_spans',
 ]
 const NUMBERS = ['length', 'weight', 'count', 'ratio']
 

@@ -128,11 +128,11 @@ def bottom_between_goes_in_and_is_held(
 
 @check(source="geometry", per="bottom.planted")
 def planted_bottom_covers_its_walls(
-    bottom_width_cut: Mm, outside_width: Mm, bottom_depth_cut: Mm, outside_depth: Mm, side_thickness: Mm
+    bottom_width_cut: Mm, bottom_width: Mm, bottom_depth_cut: Mm, outside_depth: Mm, side_thickness: Mm
 ) -> Finding | None:
     """A planted bottom does not stand out, and still lies under the walls."""
     return _held(
-        ((bottom_width_cut, outside_width, side_thickness), (bottom_depth_cut, outside_depth, side_thickness)),
+        ((bottom_width_cut, bottom_width, side_thickness), (bottom_depth_cut, outside_depth, side_thickness)),
         "the walls it lies under",
     )
 

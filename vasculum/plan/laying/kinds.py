@@ -137,7 +137,10 @@ def _joints(plan: Plan, levels: tuple[Choices, ...], front: str) -> set[str]:
     ends = {joint, f"back.{'butt_between' if back == 'integral' else back}"}
     bottom = chosen_kind(plan, "bottom", levels)
     held = {chosen_kind(plan, "corner_held", levels)} if any("butt" in end for end in ends) else set()
-    held |= {chosen_kind(plan, "bottom_held", levels)} if bottom == "bottom.planted" else set()
+    if bottom == "bottom.planted":
+        held.add(chosen_kind(plan, "bottom_held", levels))
+        runs_past = joint in ("joint.sliding_dovetail",)
+        held.add(chosen_kind(plan, "bottom_spans", levels) if runs_past else "bottom_spans.box")
     return ends | {bottom} | held
 
 
@@ -151,6 +154,7 @@ def _runner_kinds(plan: Plan, levels: tuple[Choices, ...], is_moving: bool) -> s
     """The system of the runner that is chosen, and what its row says of it."""
     row = plan.library.runners[nearest_choice(levels, "runner") or ""]
     found = {f"runner.{row.kind}"}
+    found |= {chosen_kind(plan, "posts_are", levels)} if row.kind == "posts" else set()
     found |= {"runner_holed_in_case"} if row.case_holes else set()
     found |= {"runner_holed_in_box"} if row.box_holes else set()
     if row.rating:

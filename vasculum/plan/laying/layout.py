@@ -193,6 +193,14 @@ def _choice_of(family: str, edition: str) -> str:
     return next(n for n, one in choosables(edition).items() if one.kind == family and one.inch is not None)
 
 
+def hangs_on_posts(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
+    """Whether anything is pulled out of a place on clip rails between posts."""
+    levels = (place.choices, *outer)
+    row = plan.library.runners[nearest_choice(levels, "runner") or ""]
+    children = (plan.places[id_] for id_ in place.children)
+    return (place.holds in BOXES and row.kind == "posts") or any(hangs_on_posts(plan, one, levels) for one in children)
+
+
 def holds_boxes(plan: Plan, place: Place) -> bool:
     """Whether anything is pulled out of a place."""
     return place.holds in BOXES or any(holds_boxes(plan, plan.places[id_]) for id_ in place.children)

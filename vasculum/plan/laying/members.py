@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Choices, Plan, Space
 from vasculum.plan.laying.carcass import is_bottomless, is_new, is_topless
-from vasculum.plan.laying.layout import Node, chosen_kind, divider_of, holds_boxes, is_even_stack
+from vasculum.plan.laying.layout import Node, chosen_kind, divider_of, hangs_on_posts, holds_boxes, is_even_stack
 
 
 def board_before_kinds(plan: Plan, node: Node) -> set[str]:
@@ -79,4 +79,4 @@ def is_packing_bay(plan: Plan, node: Node) -> bool:
     is_parted = root.holds == "rows" and divider_of(plan, root) == "board"
     is_parted = is_parted and chosen_kind(plan, "rail_reach", [root.choices, *levels]) == "rail_reach.walls"
     is_bay = node.parent == space.holds if is_parted else node.parent is None
-    return is_bay and holds_boxes(plan, node.place)
+    return is_bay and holds_boxes(plan, node.place) and not hangs_on_posts(plan, node.place, node.outer)

@@ -52,7 +52,7 @@ class _Told:
             row = f"in a row {self.said(rule.at)} from the {self.named(rule.datums[0])} edge"
             return f"{row}, at {self.holes()} from the {self.named(rule.holes_from)} end, {depth} deep, {face}"
         if rule.what == "holes":
-            return f"{self.said(rule.holes)} from the {self.named(rule.holes_from)} end"
+            return f"{self.holes()} from the {self.named(rule.holes_from)} end"
         if rule.what == "hole" and rule.at:
             return f"{self.said(rule.at)} {self.above()}, {length} wide, {width} high, right through, in the middle"
         if rule.what == "hole":

@@ -14,6 +14,6 @@ alternative(
 
 
 @rule(source="common practice", per="front.none")
-def set_back() -> Mm:
-    """Without a front the runners begin at the front face."""
-    return Mm(0)
+def set_back(tray_set_back: Mm) -> Mm:
+    """Without a front the runners begin at the front face, or as far behind it as was chosen."""
+    return tray_set_back
