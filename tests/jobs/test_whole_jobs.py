@@ -9,8 +9,11 @@ The bench frame: two drawers under a dust shelf, between steel legs 27 5/8 apart
 23/32 and 15/32. The shelf goes in past the legs. Its panels, bottom shelf and clamp rack are not in it.
 
 The bank in a pocket: three inset drawers in a case whose top lies on its sides, with stretchers below, between walls
-7/16 nearer at the back: strips of 7/32 fill the front. Faces are of a board 9 1/4 wide. Its top is not tapered here,
-and the tower on it, trim, shelves and studs are not in it.
+7/16 nearer at the back: strips of 7/32 fill the front. Faces are of a board 9 1/4 wide. A tower of 44 with shelves
+on pins stands on it. Its top is not tapered here; trim, long shelf, rod and studs are not in it.
+
+The pull-out shelves: six on posts in three bays that were five, their bottoms as long as their fronts; stiffeners and
+partitions are said where they stand in, so they stand nowhere here. Cleats, magnets and liner are not in it.
 
 The cupboard of pots: a pull-out box past a hinge, its front lower than its sides, beside the room of a tray rack that
 is not in it; over it a shelf on cleats, set back behind the hinge. Heights are from the mouth, 7/8 above the floor.
@@ -38,7 +41,7 @@ from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.marking_out import drilled, marked_out
 
 CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
-POTS, BANK = "12-pot-drawer", "03-pocket-bank"
+POTS, BANK, SHELVES = "12-pot-drawer", "03-pocket-bank", "19-pull-out-shelves"
 PARTS = {
     CUBBY: {
         "Case bottom": (1, "765 mm", "300 mm", "19 mm"),
@@ -67,10 +70,6 @@ PARTS = {
         "Box bottom": (2, "26 9/16", "18", "15/32"),
     },
     BANK: {
-        "Case side, left": (1, "29 7/32", "14 3/4", "15/32"),
-        "Case side, right": (1, "29 7/32", "14 3/4", "15/32"),
-        "Strip at the front, left": (1, "29 7/32", "4 3/4", "7/32"),
-        "Strip at the front, right": (1, "29 7/32", "4 3/4", "7/32"),
         "Stretcher": (2, "25 7/8", "2 1/2", "23/32"),
         "Case top": (1, "26 13/16", "15", "23/32"),
         "Box side, left": (3, "14", "7", "15/32"),
@@ -78,7 +77,19 @@ PARTS = {
         "Box front": (3, "23 15/16", "7", "15/32"),
         "Box back": (3, "23 15/16", "7", "15/32"),
         "Box bottom": (3, "24 5/16", "13 7/16", "7/32"),
+        "Shelf": (2, "25 3/4", "14 1/4", "23/32"),
+        "Top rail": (1, "25 7/8", "2 1/2", "23/32"),
+        "Case back": (1, "26 13/16", "44", "7/32"),
         "Front": (3, "25 1/2", "9 1/4", "3/4"),
+    },
+    SHELVES: {
+        "Box side, left": (6, "512 mm", "70 mm", "15 mm"),
+        "Box side, right": (6, "512 mm", "70 mm", "15 mm"),
+        "Post, left, in front": (3, "520 mm", "40 mm", "17 mm"),
+        "Post, left, behind": (3, "520 mm", "40 mm", "17 mm"),
+        "Post, right, in front": (3, "520 mm", "40 mm", "17 mm"),
+        "Post, right, behind": (3, "520 mm", "40 mm", "17 mm"),
+        "Partition": (2, "140 mm", "520 mm", "17.5 mm"),
     },
     POTS: {
         "Box side, left": (1, "22", "6", "23/32"),
@@ -123,6 +134,24 @@ OF_ROLE = {
         "Box front": [("25 1/8", "6 13/32"), ("25 1/8", "9 27/32")],
         "Box back": [("25 1/8", "6 13/32"), ("25 1/8", "9 27/32")],
         "Front": [("27 3/8", "7 21/32", "3/4"), ("27 3/8", "11 1/4", "3/4")],
+    },
+    SHELVES: {
+        "Box front": [("586 mm", "70 mm", "15 mm")] * 2 + [("258.5 mm", "70 mm")] * 2 + [("581.5 mm", "70 mm")] * 2,
+        "Box back": [("536 mm", "70 mm", "15 mm")] * 2 + [("208.5 mm", "70 mm")] * 2 + [("531.5 mm", "70 mm")] * 2,
+        "Box bottom": [("586 mm", "520 mm", "11.5 mm")] * 2
+        + [("258.5 mm", "520 mm")] * 2
+        + [("581.5 mm", "520 mm")] * 2,
+        "Packing behind the post, left, in front": [("520 mm", "40 mm", "18.5 mm"), ("520 mm", "40 mm", "0.75 mm")],
+        "Packing behind the post, left, behind": [("520 mm", "40 mm", "18.5 mm"), ("520 mm", "40 mm", "0.75 mm")],
+        "Packing behind the post, right, in front": [("520 mm", "40 mm", "0.75 mm"), ("520 mm", "40 mm", "18.5 mm")],
+        "Packing behind the post, right, behind": [("520 mm", "40 mm", "0.75 mm"), ("520 mm", "40 mm", "18.5 mm")],
+        "Stiffener": [("674.5 mm", "50 mm", "25 mm"), ("639 mm", "50 mm", "25 mm")],
+    },
+    BANK: {
+        "Case side, left": [("29 7/32", "14 3/4", "15/32"), ("44", "14 17/32", "15/32")],
+        "Case side, right": [("29 7/32", "14 3/4", "15/32"), ("44", "14 17/32", "15/32")],
+        "Strip at the front, left": [("29 7/32", "4 3/4", "7/32"), ("44", "4 3/4", "7/32")],
+        "Strip at the front, right": [("29 7/32", "4 3/4", "7/32"), ("44", "4 3/4", "7/32")],
     },
     POTS: {"Divider": [("24 3/8", "22", "23/32"), ("19 7/8", "19 5/16", "23/32")]},
     BENCH: {
@@ -260,6 +289,15 @@ FASTENERS = {
         ("Pocket screw for the case, 1 in", "through board 15/32 in into the end of the next"),
         ("Screw for the front, 1 in", "through box front 15/32 in into front 3/4 in, bites 17/32 in"),
         ("Screw for the runner, 1/2 in", "through metal 1/16 in into side 15/32 in, and into the case, bites 3/8 in"),
+        ("Pocket screw for the top rail, 1 in", "through rail 23/32 in into the end of the next"),
+        ("Brad for the case back, 1 in", "through back 7/32 in into the edges that it closes, bites 25/32 in"),
+        ("Shelf pin, 1/4 in × 3/8 in", ""),
+    ],
+    SHELVES: [
+        ("Screw for posts, 45 mm", "through post 17 mm, packing 18.5 mm into the walls, bites 9.5 mm"),
+        ("Screw for posts, 30 mm", "through post 17 mm, packing 0.75 mm into the walls, bites 12.25 mm"),
+        ("Screw for posts, 30 mm", "through post 17 mm into the walls, bites 13 mm"),
+        ("Clip rail", ""),
     ],
     POTS: [
         ("Screw for cleats, 1 1/4 in", "through cleat 3/4 in into the walls, bites 1/2 in"),
@@ -322,7 +360,7 @@ def test_every_part_is_there_with_its_sizes(name: str) -> None:
 @pytest.mark.parametrize("name", POSITIONS)
 def test_every_part_stands_where_it_was_worked_out(name: str) -> None:
     plan = job(name)
-    (space,) = plan.plan.space_order
+    space = plan.plan.space_order[0]
     left, floor = (plan.solved.value(space, one) for one in ("case_from_left", "niche_from_floor"))
     for title, number, across, back, up in POSITIONS[name]:
         stand = of_title(plan, title)[number].stand
@@ -438,3 +476,40 @@ COUNTED = {
 def test_every_fastener_is_counted(name: str) -> None:
     bought = {one.what: one.count for one in hardware_of(job(name))}
     assert {what: bought[what] for what in COUNTED[name]} == COUNTED[name]
+
+
+SHELF_EDGES = [("A", "301", "13"), ("B", "333", "13"), ("C", "365", "13")]
+
+
+@pytest.mark.parametrize(("bay", "high", "low"), SHELF_EDGES)
+def test_shelves_hang_on_the_slots_of_their_posts(bay: str, high: str, low: str) -> None:
+    """48 + 32 k less 35; fronts 5 behind the frame and in the middle between the posts, which stand at 30 and 430."""
+    plan = job(SHELVES)
+    space = next(id_ for id_, one in plan.plan.spaces.items() if one.name == f"Bay {bay}")
+    bottoms = [one.stand for one in of_title(plan, "Box bottom") if one.space == space]
+    assert [stand and stand.up for stand in bottoms] == [mm(f"{high} mm"), mm(f"{low} mm")]
+    posts = [one for one in pieces_of(plan) if one.space == space and one.rule.title.startswith("Post,")]
+    assert sorted(one.stand.back for one in posts if one.stand) == [30, 30, 430, 430]
+    left, right = (next(one for one in posts if one.role == f"post_{side}_front") for side in ("left", "right"))
+    front = next(one for one in of_title(plan, "Box front") if one.space == space)
+    assert left.stand is not None
+    assert right.stand is not None
+    assert front.stand is not None
+    assert front.size is not None
+    assert left.size is not None
+    assert front.stand.back == 5
+    beside = front.stand.across - (left.stand.across + left.size[2])
+    assert beside == right.stand.across - (front.stand.across + front.size[0]) == 4
+    slots = {plan.solved.value(cut.keys[cut.rule.holes][0], cut.rule.holes) for one in posts for cut in one.cuts}
+    assert slots == {tuple(48 + 32 * number for number in range(14))}
+
+
+def test_the_tower_is_bored_for_its_pins_from_one_line() -> None:
+    """Rows 1 1/2 from the front, and before the back edge of the shelf; 8, then every 1 1/4, up to 33: 21 holes, four rows."""
+    plan = job(BANK)
+    tower = [one for one in of_title(plan, "Case side, left") if one.size and one.size[0] == mm("44")]
+    rows = [cut for one in tower for cut in one.cuts if cut.rule.title == "Holes for shelf pins"]
+    assert [cut.value(plan, "row") for cut in rows] == [mm("1 1/2"), mm("12 3/4")]
+    for cut in rows:
+        holes = cut.value(plan, "holes")
+        assert (holes[0], holes[1] - holes[0], holes[-1], len(holes)) == (mm("8"), mm("1 1/4"), mm("33"), 21)

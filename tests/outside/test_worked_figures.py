@@ -116,7 +116,7 @@ JUDGED: list[tuple[str, str, dict[str, Any], float]] = [
     ("pull_force", "sliding", {"carried_weight": 10.0, "sliding_friction": Fraction(2, 5)}, 39.2266),
     ("pull_force", "rolling", {"carried_weight": 10.0, "rolling_friction": Fraction(1, 50)}, 1.96133),
     ("front_weight", "fronted", {"front_width_cut": 500, "front_height_cut": 200, "front_thickness": 18, "front_density": 600}, 1.08),
-    ("front_wall_weight", "front_walled", {"box_front_length_cut": 400, "wall_height_cut": 100, "box_front_thickness": 12, "box_front_density": 600}, 0.288),
+    ("front_wall_weight", "front_walled", {"box_front_length_cut": 400, "front_wall_height_cut": 100, "box_front_thickness": 12, "box_front_density": 600}, 0.288),
     ("divider_weight", "divided.board", {"divider_length_cut": 1000, "divider_depth_cut": 500, "divider_thickness": 12, "divider_density": 700}, 4.2),
     (
         "box_weight", "drawer",

@@ -19,7 +19,8 @@ BY_HAND = [
     ("23/32", ("23/32",)),
     ("3/4", ("23/32",)),  # a tape cannot tell
     ("1 1/4", ("23/32", "15/32")),  # nearest under, 1/16 short
-    ("1 13/32", ("23/32", "23/32")),  # 1 7/16: two layers a tape cannot tell from three that meet it
+    ("1 13/32", ("23/32", "15/32", "7/32")),  # and not 1 7/16 of two layers: what stands before them would meet them
+    ("1 15/32", ("23/32", "23/32")),  # 1/32 short: a tape cannot tell
     ("1/8", ()),
     ("0", ()),
 ]
@@ -33,13 +34,13 @@ def test_sheets_make_the_packing(wanted: str, layers: tuple[str, ...]) -> None:
 @given(
     st.fractions(min_value=1, max_value=60, max_denominator=64), st.lists(st.integers(3, 25), min_size=1, max_size=6)
 )
-def test_a_stack_is_never_thicker_than_a_tape_can_tell(wanted: Fraction, sheets: list[int]) -> None:
+def test_a_stack_is_never_thicker_than_what_it_packs(wanted: Fraction, sheets: list[int]) -> None:
     hand = tuple(map(Fraction, sheets))
     layers = layers_for(wanted, hand, Fraction(1))
     assert len(layers) <= 3
     assert set(layers) <= set(hand)
-    assert sum(layers) <= wanted + 1
-    assert bool(layers) == (min(hand) <= wanted + 1)
+    assert sum(layers) <= wanted
+    assert bool(layers) == (min(hand) <= wanted)
 
 
 def test_the_packing_of_a_bench_frame_is_made_of_measured_sheets() -> None:

@@ -73,10 +73,10 @@ def shelf_goes_between_its_walls(
 
 
 @check(source="geometry", per="shelf")
-def shelf_is_as_deep_as_is_free(shelf_depth_cut: Mm, free_depth: Mm, increment: Mm) -> Finding | None:
+def shelf_is_as_deep_as_is_free(shelf_depth_cut: Mm, shelf_depth: Mm, increment: Mm) -> Finding | None:
     """A shelf is as deep as is free."""
     fix = "Trim the shelf, or cut it anew."
-    return _off("The depth of the shelf", shelf_depth_cut, free_depth, increment, "shelf_depth_cut", fix)
+    return _off("The depth of the shelf", shelf_depth_cut, shelf_depth, increment, "shelf_depth_cut", fix)
 
 
 @check(source="geometry", per="carcass.new")

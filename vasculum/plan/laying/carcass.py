@@ -120,7 +120,13 @@ def top_oversails(plan: Plan, space: Space) -> bool:
 
 def is_topless(plan: Plan, space: Space) -> bool:
     """Whether a new case has no board above."""
-    return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_top") == "none"
+    kind = f"case_top.{chosen(plan, [space.choices, plan.choices], 'case_top')}"
+    return is_new(plan, space) and "topless" in the_catalogue().with_shared({kind})
+
+
+def is_railed(plan: Plan, space: Space) -> bool:
+    """Whether a rail stands at the top of a new case."""
+    return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_top") == "rail"
 
 
 def is_bottomless(plan: Plan, space: Space) -> bool:

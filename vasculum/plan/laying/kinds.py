@@ -9,6 +9,7 @@ from vasculum.plan.laying.carcass import (
     inside_kinds,
     is_bottomless,
     is_new,
+    is_railed,
     is_topless,
     niche_sizes,
     top_oversails,
@@ -23,6 +24,7 @@ from vasculum.plan.laying.layout import (
     chosen_kind,
     divider_of,
     front_of,
+    hangs_on_posts,
     holds_boxes,
     laps,
     meets_edges_singly,
@@ -42,6 +44,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= {"lowest"} if node.is_bottom_edge else set()
     kinds |= {chosen_kind(plan, "packing_made", [plan.spaces[node.space].choices, plan.choices])}
     kinds |= {"packing_bay"} if is_packing_bay(plan, node) else set()
+    kinds |= {"under_rail"} if node.is_top_edge and is_railed(plan, plan.spaces[node.space]) else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()
     if node.of != "whole":
@@ -58,6 +61,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= _kept_kinds(levels, the_catalogue().with_shared(kinds))
         kinds |= {"sides_mirror"} if _has_handed_sides(the_catalogue().with_shared(kinds)) else set()
         kinds |= {"begins_bay"} if _begins_bay(plan, node) else set()
+        kinds |= _post_kinds(plan, node) if "runner.posts" in kinds else set()
         stacked = "room.lapped" if laps(front) else "room.stacked"
         kinds.add(stacked if node.is_stacked else "room.own")
     if front != "none":
@@ -114,6 +118,16 @@ def _has_handed_sides(kinds: set[str]) -> bool:
     """Turned end for end, a left side is a right one, unless its ends are worked differently."""
     ends = {kind.partition(".")[2] for kind in kinds if kind.partition(".")[0] in ("joint", "back")}
     return len(ends) > 1 or {"screwed", "runner_holed_in_box"} <= kinds
+
+
+def _post_kinds(plan: Plan, node: Node) -> set[str]:
+    """Whether a place has posts of its own, or the first of a stack has them for all of it."""
+    over = [] if node.of != "row" or node.parent is None else plan.places[node.parent].children
+    is_shared = node.is_open_below or node.is_open_above
+    is_shared = is_shared and all(hangs_on_posts(plan, plan.places[id_], node.outer) for id_ in over)
+    if not is_shared:
+        return {"posts_begin", "posts_alone"}
+    return {"posts_begin"} if node.number == 0 else set()
 
 
 def _begins_bay(plan: Plan, node: Node) -> bool:

@@ -88,6 +88,8 @@ class _Told:
     def holes(self) -> str:
         """Every hole, or of many that stand evenly the first, the step and the last."""
         places = self.value(self.rule.holes)
+        if places is None:
+            return "?"
         step = places[1] - places[0] if len(places) > 1 else 0
         if len(places) <= MANY or any(one + step != other for one, other in pairwise(places)):
             return self.said(self.rule.holes)

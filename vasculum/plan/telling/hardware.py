@@ -19,7 +19,7 @@ STACK = {
     "corner_passed": "wall", "bottom_thickness": "bottom", "plinth_thickness": "toe board", "case_back_passed": "back",
     "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
     **{f"packing_{number}_{side}": "packing" for number in ("first", "second", "third") for side in ("left", "right")},
-    "stand_in_thickness": "stiffener", "front_strip": "strip", "post_thickness": "post",
+    "stand_in_thickness": "stiffener", "front_strip": "strip", "case_top_thickness": "rail", "post_thickness": "post",
     "post_packing_left": "packing", "post_packing_right": "packing", "case_side_thickness": "side",
     "fixing_passed": "what is before it",
     "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",

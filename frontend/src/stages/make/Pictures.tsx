@@ -362,6 +362,12 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood" d="M30 22H42V82H30zM118 22H130V82H118zM42 70H118V82H42z" />
     </>
   ),
+  'case_top.rail': (
+    <>
+      <path className="wood" d="M30 22H42V82H30zM118 22H130V82H118zM42 70H118V82H42z" />
+      <path className="wood wood--end" d="M42 22H118V36H42z" />
+    </>
+  ),
   'case_top.panel': <path className="wood wood--end" d="M30 20H130V70H30z" />,
   'case_top.oversailing': (
     <>

@@ -42,6 +42,15 @@ def outside_height(wall_height_cut: Mm, bottom_thickness: Mm) -> Mm:
 
 
 @rule(source="common practice", per="bottom.planted")
+def bottom_width(outside_width: Mm) -> Mm:
+    """The bottom covers the whole width of the box.
+
+    Left to right.
+    """
+    return outside_width
+
+
+@rule(source="common practice", per="bottom.planted")
 def bottom_depth(outside_depth: Mm) -> Mm:
     """The bottom covers the whole depth of the box.
 

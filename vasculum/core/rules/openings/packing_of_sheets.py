@@ -13,34 +13,31 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 def layers_for(wanted: Mm, sheets: tuple[Mm, ...], within: Mm) -> tuple[Mm, ...]:
-    """The fewest layers whose sum is within a tolerance of what is wanted; else those that come nearest under it.
+    """The fewest layers whose sum is short of what is wanted by no more than a tolerance; else the nearest under it.
 
-    Thickest first; none where nothing is wanted, or where the thinnest sheet is too thick.
+    Never more than is wanted: what stands before them would meet them. Thickest first; none where nothing is wanted,
+    or where the thinnest sheet is too thick.
     """
     if wanted <= 0:
         return ()
-    stacks = list(_stacks(wanted, tuple(sheet for sheet in sorted(sheets) if sheet <= wanted + within), within))
-    meeting = [stack for stack in stacks if -within <= total(*stack) - wanted <= within]
-    under = [stack for stack in stacks if total(*stack) <= wanted]
-    if not meeting and not under:
+    stacks = [stack for stack in _stacks(wanted, tuple(sorted(sheets))) if total(*stack) <= wanted]
+    meeting = [stack for stack in stacks if wanted - total(*stack) <= within]
+    if not stacks:
         return ()
-    best = sorted(meeting or under, key=lambda stack: (len(stack) if meeting else 0, _off(stack, wanted), len(stack)))
+    best = sorted(
+        meeting or stacks, key=lambda stack: (len(stack) if meeting else 0, wanted - total(*stack), len(stack))
+    )
     return tuple(reversed(best[0]))
 
 
-def _stacks(wanted: Mm, sheets: tuple[Mm, ...], within: Mm) -> Iterator[tuple[Mm, ...]]:
+def _stacks(wanted: Mm, sheets: tuple[Mm, ...]) -> Iterator[tuple[Mm, ...]]:
     """One layer, two, or two and the thickest third that still goes."""
     yield from ((sheet,) for sheet in sheets)
     for thin, thick in combinations_with_replacement(sheets, 2):
         yield (thin, thick)
-        third = bisect_right(sheets, wanted + within - thin - thick)
+        third = bisect_right(sheets, wanted - thin - thick)
         if third:
             yield tuple(sorted((thin, thick, sheets[third - 1])))
-
-
-def _off(stack: tuple[Mm, ...], wanted: Mm) -> Mm:
-    short = wanted - total(*stack)
-    return short if short >= 0 else -short
 
 
 @rule(source="common practice", label="sheets that make the left packing", per="packed")

@@ -20,11 +20,17 @@ alternative(
     about="Strips with slots at even steps; parts to cut, packed out and screwed to the walls.",
     order=2,
 )
-MADE = ("runner.posts", "posts_are.made", "begins_bay")
+MADE = ("runner.posts", "posts_are.made", "posts_begin")
 S = TypeVar("S", bound=Callable[..., Stand | None])
 POSTS = ("post_left_front", "post_left_back", "post_right_front", "post_right_back")
 AFTER_THE_BOX = 22
 """Where posts stand in lists."""
+
+
+@rule(source="geometry", per=("runner.posts", "below.open", "posts_are.made", "posts_alone"))
+def post_from_floor(cell_from_floor: Mm) -> Mm:
+    """Where something else hangs below, posts stand on the floor of their own place."""
+    return cell_from_floor
 
 
 @rule(source="common practice", label="length of the posts", per=MADE)

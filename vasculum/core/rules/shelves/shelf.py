@@ -33,7 +33,26 @@ def shelf_length_cut(shelf_length: Mm, increment: Mm) -> Mm:
     return snap_down(shelf_length, increment)
 
 
+@rule(source="common practice", label="shelf depth", per="shelf")
+def shelf_depth(free_depth: Mm, shelf_short_behind: Mm) -> Mm:
+    """The shelf is as deep as is free, less what it ends short at the back.
+
+    Raises:
+        CannotDerive: ``no-room-for-shelf``.
+    """
+    depth = free_depth - shelf_short_behind
+    if depth <= 0:
+        raise CannotDerive(
+            "no-room-for-shelf",
+            "A shelf that ends {shelf_short_behind} before the back is left nothing of {free_depth}.",
+            "Let it end further back.",
+            shelf_short_behind=shelf_short_behind,
+            free_depth=free_depth,
+        )
+    return depth
+
+
 @rule(source="common practice", label="shelf depth, cut", per="shelf")
-def shelf_depth_cut(free_depth: Mm, increment: Mm) -> Mm:
-    """The shelf is as deep as is free, down to the shop's increment."""
-    return snap_down(free_depth, increment)
+def shelf_depth_cut(shelf_depth: Mm, increment: Mm) -> Mm:
+    """The shelf is ripped to its depth, down to the shop's increment."""
+    return snap_down(shelf_depth, increment)
