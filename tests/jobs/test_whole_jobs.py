@@ -97,7 +97,9 @@ PARTS = {
         "Box front": (1, "16 1/16", "3 1/2", "23/32"),
         "Box back": (1, "16 1/16", "6", "23/32"),
         "Box bottom": (1, "16 1/16", "20 9/16", "23/32"),
-        "Packing strip, right": (1, "22", "1 3/4", "1 7/16"),
+        # 3 of the 3 7/8 that stand on the cabinet floor, 7/8 under the mouth
+        "Packing strip, right, first layer": (1, "22", "3", "23/32"),
+        "Packing strip, right, second layer": (1, "22", "3", "23/32"),
         "Cleat, left": (1, "19", "1 1/2", "3/4"),
         "Cleat, right": (1, "19", "1 1/2", "3/4"),
     },
@@ -226,7 +228,8 @@ FROM_THE_MOUTH = {
         # the mouth begins 3/4 right of the wall, and 7/8 above the floor
         ("Box side, left", 0, "14 13/32", "0", "1/4"),
         ("Box bottom", 0, "15 1/8", "23/32", "1/4"),
-        ("Packing strip, right", 0, "32 7/16", "0", "3/4"),
+        ("Packing strip, right, first layer", 0, "33 5/32", "0", "1/8"),
+        ("Packing strip, right, second layer", 0, "32 7/16", "0", "1/8"),
         ("Divider", 1, "13 15/16", "2 9/16", "20 9/32"),
         ("Cleat, left", 0, "13 7/8", "2 7/8", "18 25/32"),
         ("Cleat, right", 0, "33 1/8", "2 7/8", "18 25/32"),

@@ -8,9 +8,26 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from tests.helpers import codes, frameless, measured, mm, solved, space_of
+from tests.helpers import (
+    codes,
+    drawer_of,
+    framed,
+    frameless,
+    measured,
+    mm,
+    solved,
+    space_of,
+    split,
+    value,
+    with_choices,
+    with_readings,
+)
 from vasculum.core.rules.openings.packing_of_sheets import layers_for
+from vasculum.plan.document import Plan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
+from vasculum.solid.proof import prove
 
 IN_HAND = ("7/32", "15/32", "23/32")
 BY_HAND = [
@@ -54,3 +71,48 @@ def test_the_packing_of_a_bench_frame_is_made_of_measured_sheets() -> None:
     assert "packing-wants-a-shim" in codes(
         measured(plan, front_sheet="2 in", side_sheet="1/2 in", bottom_sheet="1/2 in")
     )
+
+
+def behind_a_frame(opening: str = "22", **choices: str) -> Plan:
+    """An inside of 24 behind a frame, its walls 3/4 thick: lips of 1, packed out by 1 1/16."""
+    inside = [{"of": "width", "value": "24 in", "along": along} for along in ("front", "back")]
+    plan = with_readings(framed(opening, "24", "20"), "case", *inside)
+    plan = measured(plan, front_sheet="23/32 in", side_sheet="15/32 in", bottom_sheet="7/32 in")
+    return with_choices(plan, packing_made="layers", standing_wall="3/4 in", **choices)
+
+
+def test_strips_of_sheets_stand_behind_each_runner_layer_by_layer() -> None:
+    """No sheets meet 1 1/16: two layers that make 15/16 are the nearest under it."""
+    done = solved(behind_a_frame())
+    space = space_of(done.plan)
+    layers = done.solved.value(space, "packing_layers_left")
+    strips = [one for one in pieces_of(done) if one.rule.title.startswith("Packing strip, left")]
+    assert [one.size[2] for one in strips if one.size] == list(layers)
+    assert sum(layers) == mm("15/16")
+    assert {one.size[:2] for one in strips if one.size} == {(mm("18"), mm("1 3/4"))}
+    walls = done.solved.value(space, "wall_left_from_left")
+    assert [one.stand.across for one in strips if one.stand] == [walls + sum(layers[:at]) for at in range(len(layers))]
+    assert len([one for one in hardware_of(done) if one.what.startswith("Screw for packing strips")]) == len(layers)
+    assert prove(done).meetings == ()
+
+
+def test_a_strip_higher_than_its_runner_stands_round_its_middle_and_on_the_floor_at_least() -> None:
+    high = solved(behind_a_frame(wanted_strip_height="3 in"))
+    (strip, *_) = (one for one in pieces_of(high) if one.rule.title.startswith("Packing strip, right"))
+    assert strip.stand is not None
+    assert strip.stand.up + mm("1 1/2") == value(high, "runner_from_floor")
+    low = solved(behind_a_frame(wanted_strip_height="3 in", wanted_runner_line="1 1/8 in"))
+    (strip, *_) = (one for one in pieces_of(low) if one.rule.title.startswith("Packing strip, right"))
+    assert strip.stand is not None
+    assert strip.stand.up == 0
+
+
+def test_each_row_has_strips_of_its_own_and_columns_only_at_the_walls() -> None:
+    plan, rows = split(behind_a_frame(), drawer_of(behind_a_frame()), "rows", {}, {}, divider="open")
+    strips = [one for one in pieces_of(solved(plan)) if one.rule.title.startswith("Packing strip")]
+    assert {one.id.partition("/")[0] for one in strips} == set(rows)
+    assert prove(solved(plan)).meetings == ()
+    plan, cells = split(behind_a_frame(), drawer_of(behind_a_frame()), "columns", {}, {})
+    strips = [one for one in pieces_of(solved(plan)) if one.rule.title.startswith("Packing strip")]
+    assert {(one.id.partition("/")[0], one.hand) for one in strips} == {(cells[0], "L"), (cells[1], "R")}
+    assert prove(solved(plan)).meetings == ()

@@ -32,7 +32,7 @@ from vasculum.plan.laying.layout import (
     nodes_of,
     shows_fronts,
 )
-from vasculum.plan.laying.members import board_before_kinds, is_packing_bay, split_kinds
+from vasculum.plan.laying.members import board_before_kinds, packing_kinds, split_kinds
 
 
 def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
@@ -42,8 +42,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(plan, node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
-    kinds |= {chosen_kind(plan, "packing_made", [plan.spaces[node.space].choices, plan.choices])}
-    kinds |= {"packing_bay"} if is_packing_bay(plan, node) else set()
+    kinds |= packing_kinds(plan, node)
     kinds |= {"under_rail"} if node.is_top_edge and is_railed(plan, plan.spaces[node.space]) else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()

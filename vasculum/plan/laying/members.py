@@ -80,3 +80,16 @@ def is_packing_bay(plan: Plan, node: Node) -> bool:
     is_parted = is_parted and chosen_kind(plan, "rail_reach", [root.choices, *levels]) == "rail_reach.walls"
     is_bay = node.parent == space.holds if is_parted else node.parent is None
     return is_bay and holds_boxes(plan, node.place) and not hangs_on_posts(plan, node.place, node.outer)
+
+
+def packing_kinds(plan: Plan, node: Node) -> set[str]:
+    """What packing is made of at a place, and whether its layers stand there; posts are packed out by themselves."""
+    if hangs_on_posts(plan, node.place, node.outer):
+        return {"packing_made.planed"}
+    space = plan.spaces[node.space]
+    made = chosen_kind(plan, "packing_made", [space.choices, plan.choices])
+    is_bay = is_packing_bay(plan, node)
+    is_layered = is_bay or (made == "packing_made.layers" and not is_new(plan, space) and is_packed(plan, space))
+    if made == "packing_made.layers" and not is_layered:
+        made = "packing_made.planed"
+    return {made} | ({"packing_bay"} if is_bay else set()) | ({"packing_in_layers"} if is_layered else set())

@@ -1,25 +1,19 @@
-"""Packing as boards from the sheets in hand, one a side in each bay, of one to three layers. Exact mm.
-
-Screwed layer by layer: the first into the wall behind it, each next into the one before. A wall that nobody measured
-is taken to be as thick as the first layer.
-"""
+"""Packing as boards from the sheets in hand, one a side in each bay, of one to three layers. Exact mm."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
 from typing import TypeVar
 
-from vasculum.core.catalogue import good, piece, rule
+from vasculum.core.catalogue import piece, rule
 from vasculum.core.flow import Stand
-from vasculum.core.flow.things import Hand, Holder
+from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
 from vasculum.core.rules.layout.dividing import left_of
+from vasculum.core.rules.openings.packing_screws import screwed_layers
 
 BAY = "packing_bay"
-HELD: tuple[tuple[str, Holder], ...] = (("first", "walls"), ("second", "layer_behind"), ("third", "layer_behind"))
-"""What each layer is screwed into."""
 S = TypeVar("S", bound=Callable[..., Stand | None])
 
 
@@ -106,101 +100,5 @@ def third_right(
     return Stand(across, posts_deep, cell_from_floor, "back", "up", -1)
 
 
-@rule(source="from memory", label="length of screws of the first layer, left", per=BAY)
-def packing_screw_first_left(
-    packing_first_left: Mm,
-    thin_stock: Mm,
-    least_thin_cover: Mm,
-    least_screw_cover: Mm,
-    screw_lengths: tuple[Mm, ...],
-    standing_wall: Mm | None = None,
-) -> Mm:
-    """The longest that is sold and ends inside the wall; until that was measured, one as thick as the layer."""
-    wall = packing_first_left if standing_wall is None else standing_wall
-    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_first_left + wall - cover)
-
-
-@rule(source="from memory", label="length of screws of the first layer, right", per=BAY)
-def packing_screw_first_right(
-    packing_first_right: Mm,
-    thin_stock: Mm,
-    least_thin_cover: Mm,
-    least_screw_cover: Mm,
-    screw_lengths: tuple[Mm, ...],
-    standing_wall: Mm | None = None,
-) -> Mm:
-    """The longest that is sold and ends inside the wall; until that was measured, one as thick as the layer."""
-    wall = packing_first_right if standing_wall is None else standing_wall
-    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_first_right + wall - cover)
-
-
-@rule(source="from memory", label="length of screws of the second layer, left", per=BAY)
-def packing_screw_second_left(
-    packing_second_left: Mm,
-    packing_first_left: Mm,
-    thin_stock: Mm,
-    least_thin_cover: Mm,
-    least_screw_cover: Mm,
-    screw_lengths: tuple[Mm, ...],
-) -> Mm:
-    """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_first_left, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_second_left + packing_first_left - cover)
-
-
-@rule(source="from memory", label="length of screws of the second layer, right", per=BAY)
-def packing_screw_second_right(
-    packing_second_right: Mm,
-    packing_first_right: Mm,
-    thin_stock: Mm,
-    least_thin_cover: Mm,
-    least_screw_cover: Mm,
-    screw_lengths: tuple[Mm, ...],
-) -> Mm:
-    """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_first_right, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_second_right + packing_first_right - cover)
-
-
-@rule(source="from memory", label="length of screws of the third layer, left", per=BAY)
-def packing_screw_third_left(
-    packing_third_left: Mm,
-    packing_second_left: Mm,
-    thin_stock: Mm,
-    least_thin_cover: Mm,
-    least_screw_cover: Mm,
-    screw_lengths: tuple[Mm, ...],
-) -> Mm:
-    """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_second_left, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_third_left + packing_second_left - cover)
-
-
-@rule(source="from memory", label="length of screws of the third layer, right", per=BAY)
-def packing_screw_third_right(
-    packing_third_right: Mm,
-    packing_second_right: Mm,
-    thin_stock: Mm,
-    least_thin_cover: Mm,
-    least_screw_cover: Mm,
-    screw_lengths: tuple[Mm, ...],
-) -> Mm:
-    """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_second_right, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_third_right + packing_second_right - cover)
-
-
-for number, holds in HELD:
-    for word in ("left", "right"):
-        good(
-            "screw",
-            per=BAY,
-            title="Screw for packing boards",
-            count="packing_board_screws",
-            size=f"packing_screw_{number}_{word}",
-            through=(f"packing_{number}_{word}",),
-            holds=holds,
-            where=f"packing_{number}_{word}",
-        )
+for word in ("left", "right"):
+    screwed_layers(word, "Screw for packing boards", "packing_board_screws", BAY)

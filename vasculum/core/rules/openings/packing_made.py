@@ -16,3 +16,9 @@ alternative(
     about="One board a side behind all runners, of one to three layers of the sheets in hand.",
     order=2,
 )
+alternative(
+    "packing_made.layers",
+    title="Strips from sheets",
+    about="One strip behind each runner, of one to three layers of the sheets in hand.",
+    order=3,
+)
