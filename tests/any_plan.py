@@ -45,12 +45,14 @@ OF_A_CASE = {
     "case_joint": "case_joint",
     "case_top": "case_top",
     "case_bottom": "case_bottom",
+    "top_held": "top_held",
+    "base_skirt": "base_skirt",
 }
 LENGTHS = {
     "gap": (0, 6), "reveal": (0, 5), "runner_play": (0, 3), "runner_shim": (0, 3), "play_above": (0, 12),
     "play_below": (0, 12), "partial_lap": (2, 14), "lip_lap": (2, 14), "lock_stand_off": (0, 12), "dado_set_in": (4, 20),
     "divider_play": (0, 3), "divider_set_back": (0, 20), "divider_short_behind": (0, 40),
-    "tray_set_back": (0, 12), "wanted_front_wall_height": (30, 160), "pin_first": (20, 200), "pin_last_below": (20, 200), "pin_hole_depth": (4, 12),
+    "tray_set_back": (0, 12), "base_height": (20, 80), "wanted_front_wall_height": (30, 160), "pin_first": (20, 200), "pin_last_below": (20, 200), "pin_hole_depth": (4, 12),
     "posts_deep": (0, 60), "wiggle_width": (0, 6), "wiggle_height": (0, 6), "wiggle_depth": (0, 6), "edge_pull_allowance": (4, 16),
 }  # fmt: skip
 """Choices of a length, and between how many mm they are drawn."""
@@ -145,6 +147,7 @@ class _Drawn:
         self.choose("", {name: self.random.choice(kinds_in(family)) for name, family in families.items()})
         edges = ("above", "below", "left", "right")
         self.choose("", {f"front_edge_{edge}": "inset" for edge in edges if self.one_in(6)})
+        self.choose("", {"feet_in_a_row": self.random.choice("234")} if self.one_in(3) else {})
         lengths = {name: span for name, span in LENGTHS.items() if self.one_in(4)}
         self.choose("", {name: self.length(self.random.randint(*span)) for name, span in lengths.items()})
 

@@ -114,6 +114,7 @@ SIZES = [
 OF_SPACES = [
     ("01-cubby", "case_outside_width", "765 mm", "3 x 19 + 2 x 354"),
     ("01-cubby", "case_outside_height", "670 mm", "4 x 19 + 3 x 198"),
+    ("01-cubby", "standing_height", "708 mm", "38 + 670"),
     ("01-cubby", "case_outside_depth", "300 mm", "292 + 5 + 3"),
     ("04-rolling-cabinet", "height_left_open", "30 in", "34 1/2 - 3 - 0 - 1 1/2"),
     ("04-rolling-cabinet", "standing_height", "34 1/2 in", "3 + 28 1/2 + 2 x 3/4 + 1 1/2"),

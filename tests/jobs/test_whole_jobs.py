@@ -1,7 +1,7 @@
 """Jobs whose whole list of parts, positions and fasteners was worked by hand. Common practice, unless a row says else.
 
-The cubby: baskets of 342 x 292 x 186 size an open unit that comes apart; boards of 19, the top 20 over three edges. Its
-feet and the plinth round them are not in it.
+The cubby: baskets of 342 x 292 x 186 size an open unit that comes apart; boards of 19, the top 20 over three edges,
+held from below; on six feet, with boards round them.
 
 The tool chest: one box on two pairs of runners that stay, clear of a pair between them; its pull is bought.
 
@@ -48,6 +48,10 @@ PARTS = {
         "Case top": (1, "805 mm", "320 mm", "19 mm"),
         "Case side, left": (1, "632 mm", "300 mm", "19 mm"),
         "Case side, right": (1, "632 mm", "300 mm", "19 mm"),
+        "Foot": (6, "38 mm", "38 mm", "38 mm"),
+        "Board before the base": (1, "795 mm", "57 mm", "15 mm"),
+        "Board beside the base, left": (1, "315 mm", "57 mm", "15 mm"),
+        "Board beside the base, right": (1, "315 mm", "57 mm", "15 mm"),
     },
     CHEST: {
         "Box front": (1, "16 15/16", "8 5/8", "15/32"),
@@ -170,6 +174,17 @@ OF_ROLE = {
     },
 }
 POSITIONS = {
+    CUBBY: [
+        # from the left outside, behind the front of the bottom, above the floor
+        ("Foot", 0, "0 mm", "0 mm", "0 mm"),
+        ("Foot", 1, "363.5 mm", "0 mm", "0 mm"),
+        ("Foot", 2, "727 mm", "0 mm", "0 mm"),
+        ("Foot", 5, "727 mm", "262 mm", "0 mm"),
+        ("Board before the base", 0, "-15 mm", "-15 mm", "0 mm"),
+        ("Board beside the base, right", 0, "765 mm", "-15 mm", "0 mm"),
+        ("Case bottom", 0, "0 mm", "0 mm", "38 mm"),
+        ("Case top", 0, "-20 mm", "-20 mm", "689 mm"),
+    ],
     BANK: [
         # from the left outside at the back, behind the front, above the floor: 23/32 under the upper face of the stretchers
         ("Case side, left", 0, "0", "0", "0"),
@@ -272,6 +287,10 @@ FASTENERS = {
         ("Screw for angles, into the wall, 16 mm", "through metal 2 mm into the walls, bites 14 mm"),
         ("Screw for angles, into the divider, 16 mm", "through metal 2 mm into divider 19 mm, bites 14 mm"),
         ("Angle for dividers, 15 mm × 260 mm", ""),
+        ("Screw for angles, into the top, 16 mm", "through metal 2 mm into the top from below, bites 14 mm"),
+        ("Screw up into dividers, 60 mm", "through board 19 mm into divider 19 mm, bites 41 mm"),
+        ("Screw for feet, 50 mm", "through foot 38 mm into bottom 19 mm, bites 12 mm"),
+        ("Brad round the base, 35 mm", "through plinth board 15 mm into the edges that it closes, bites 20 mm"),
     ],
     CHEST: [
         (
@@ -365,6 +384,8 @@ def test_every_part_stands_where_it_was_worked_out(name: str) -> None:
     plan = job(name)
     space = plan.plan.space_order[0]
     left, floor = (plan.solved.value(space, one) for one in ("case_from_left", "niche_from_floor"))
+    feet = plan.solved.value(space, "feet_from_floor")
+    floor = floor if feet is None else feet
     for title, number, across, back, up in POSITIONS[name]:
         stand = of_title(plan, title)[number].stand
         assert stand is not None
@@ -445,7 +466,13 @@ COUNTED = {
         "Dowel for the case, 8 mm × 40 mm": 12,
         "Dowel for dividers, 8 mm × 40 mm": 6,
         "Angle for dividers, 15 mm × 260 mm": 8,
-        "Screw for angles, into the wall, 16 mm": 24,
+        "Angle under the top, 15 mm × 260 mm": 4,
+        "Screw for angles, into the wall, 16 mm": 36,
+        "Screw for angles, into the top, 16 mm": 8,
+        # two up into each side, two into the upright, one through each foot
+        "Screw for the case, 4 mm × 60 mm": 4,
+        "Screw up into dividers, 60 mm": 2,
+        "Screw for feet, 50 mm": 6,
         "Screw for angles, into the divider, 16 mm": 16,
     },
     CHEST: {

@@ -386,3 +386,87 @@ def test_a_case_without_a_bottom_says_what_then_has_no_hold() -> None:
     assert bottomless <= codes(with_choices(plan, case_top="none"), "attention")
     assert "plinth-without-bottom" in codes(with_choices(plan, plinth_height="4 in"), "attention")
     assert "plinth-without-bottom" not in codes(with_choices(plan, plinth_height="4 in", case_bottom="stretchers"))
+
+
+# ---- feet, boards round them, a top held from below -------------------------------------------------------------------
+
+
+@pytest.mark.parametrize(
+    ("count", "lefts"), [("2", ("0", "30")), ("3", ("0", "15", "30")), ("4", ("0", "10", "20", "30"))]
+)
+def test_feet_stand_flush_with_the_edges_and_share_out_the_rest(count: str, lefts: tuple[str, ...]) -> None:
+    """Under 31 1/2, feet of 1 1/2: the outer ones 30 apart."""
+    plan = case(base_height="2 in", feet_in_a_row=count)
+    done = solved(plan)
+    feet = [one for one in pieces_of(done) if one.rule.title == "Foot"]
+    assert {one.size for one in feet} == {(mm("2"), mm("1 1/2"), mm("1 1/2"))}
+    left = of_space(done, "case_from_left")[0]
+    front = [one.stand.across - left for one in feet if one.stand and one.stand.back == 0]
+    assert front == [mm(at) for at in lefts]
+    assert len(feet) == 2 * len(lefts)
+    assert of_space(done, "standing_height") == [mm("27 1/2")]
+    assert prove(done).meetings == ()
+
+
+@pytest.mark.parametrize(("count", "width"), [("1", "1 1/2 in"), ("6", "1 1/2 in"), ("3", "12 in")])
+def test_feet_that_do_not_fit_are_refused(count: str, width: str) -> None:
+    assert "feet-do-not-fit" in codes(case(base_height="2 in", feet_in_a_row=count, foot_width=width), "stop")
+
+
+def test_boards_round_the_base_are_told_to_the_long_points_of_their_mitres() -> None:
+    """31 1/2 and 20, of 3/4: 33 in front, 20 3/4 beside; 2 of base and 3/4 of bottom high; 1 1/2 wider, 3/4 deeper."""
+    plan = case(base_height="2 in", feet_in_a_row="2", base_skirt="mitred", front="none", case_back="none")
+    done = solved(plan)
+    boards = {one.role: one.size for one in pieces_of(done) if one.role.startswith("skirt")}
+    assert boards == {
+        "skirt_front": (mm("33"), mm("2 3/4"), mm("3/4")),
+        "skirt_left": (mm("20 3/4"), mm("2 3/4"), mm("3/4")),
+        "skirt_right": (mm("20 3/4"), mm("2 3/4"), mm("3/4")),
+    }
+    assert of_space(done, "boards_across", "boards_deep") == [mm("3"), mm("3/4")]
+    assert prove(done).meetings == ()
+    told = [in_words(done, one, cut) for one in pieces_of(done) for cut in one.cuts if cut.rule.what == "mitre"]
+    assert told == [
+        "Mitre: both ends, its long point outside",
+        "Mitre: front end, its long point outside",
+        "Mitre: front end, its long point outside",
+    ]
+
+
+def test_a_front_that_laps_over_the_bottom_meets_the_boards_round_the_base() -> None:
+    plan = case(base_height="2 in", base_skirt="mitred", front="overlay")
+    assert "front-meets-skirt" in codes(plan, "stop")
+    assert {"skirt_front"} <= {m.second.partition("/")[2] for m in prove(solved(plan)).meetings} | {
+        m.first.partition("/")[2] for m in prove(solved(plan)).meetings
+    }
+    inside = with_choices(plan, front_edge_below="inset")
+    assert "front-meets-skirt" not in codes(inside)
+    assert prove(solved(inside)).meetings == ()
+
+
+@pytest.mark.parametrize("top", ["panel", "oversailing"])
+@pytest.mark.parametrize("through", kinds_in("through"))
+def test_a_top_on_angles_is_pierced_by_nothing(through: str, top: str) -> None:
+    """An angle at each side and on both faces of an upright: 4, three screws in each wall, two up into the top."""
+    plan = case(through=through, case_top=top, top_held="angles", divider_held="dowels_screwed")
+    plan, _ = split(plan, drawer_of(plan), "columns", {"holds": "open"}, {"holds": "open"})
+    done = solved(plan)
+    (board,) = (one for one in pieces_of(done) if one.role == "case_top")
+    assert not [cut for cut in board.cuts if cut.rule.what == "holes"]
+    upper = [
+        cut for one in pieces_of(done) if one.role.startswith("case_side") for cut in one.cuts
+        if cut.rule.what == "holes" and cut.rule.datums == ("upper",)
+    ]  # fmt: skip
+    assert upper == []
+    goods = {one.what: one.count for one in hardware_of(done)}
+    assert goods["Angle under the top, 3/4 in × 18 3/8 in"] == 4
+    assert [goods[name] for name in goods if name.startswith("Screw for angles, into the top")] == [8]
+    assert [goods[name] for name in goods if name.startswith("Screw for angles, into the wall")] == [12]
+    assert [goods[name] for name in goods if name.startswith("Screw up into dividers")] == [3]
+    assert prove(done).meetings == ()
+
+
+def test_a_top_that_shows_may_be_held_from_below() -> None:
+    plan = case(through="top", outside_shown="top")
+    assert "screws-in-a-face-that-shows" in codes(plan)
+    assert "screws-in-a-face-that-shows" not in codes(with_choices(plan, top_held="angles"))

@@ -501,5 +501,5 @@ def test_faces_that_show_take_no_screws(shown: str, through: str, joint: str, he
 def test_toe_boards_are_held_by_pocket_screws(through: str, count: str) -> None:
     """27 1/2 or 29 long, no more than 7 apart: five in each; two long boards stand under a bottom."""
     goods = bought(case(through=through, plinth_height="4 in"))
-    assert goods["Pocket screw for the toe boards, 1 1/4 in"] == (count, "through toe board 3/4 in into the case")
+    assert goods["Pocket screw for the toe boards, 1 1/4 in"] == (count, "through plinth board 3/4 in into the case")
     assert not [what for what in bought(case(through=through)) if "toe board" in what]

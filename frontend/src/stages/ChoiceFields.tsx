@@ -28,6 +28,8 @@ const KINDS = [
   'fixed_to',
   'front_edge',
   'posts_are',
+  'base_skirt',
+  'top_held',
   'bottom_spans',
 ]
 const NUMBERS = ['length', 'weight', 'count', 'ratio']

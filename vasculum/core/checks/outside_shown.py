@@ -23,7 +23,7 @@ def sides_that_show_are_not_pierced() -> Finding | None:
     return _pierced("The case", "its sides")
 
 
-@check(source="common practice", per=("top_shows", "upper.over", "case_screwed", "topped"))
+@check(source="common practice", per=("top_shows", "upper.over", "case_screwed", "topped", "top_held.alike"))
 def a_top_that_shows_is_not_pierced() -> Finding | None:
     """Where top and bottom run through, they are screwed to the sides from above and below."""
     return _pierced("The case", "its top")

@@ -113,11 +113,12 @@ class PieceRule:
 
 CutKind = Literal[
     "groove", "stopped_groove", "rabbet", "dado", "slot", "tongue", "fingers", "tails", "round", "kerf", "hole",
-    "notch", "line", "holes",
+    "notch", "line", "holes", "mitre",
 ]  # fmt: skip
 """Grooves run along a piece, dados and slots across it; a rabbet takes an edge; a tongue is what is left of an end.
 ``round`` is a rabbet along all four edges, ``kerf`` one pass of the blade, ``hole`` an opening, ``notch`` a corner that
-is sawn out, ``line`` a mark."""
+is sawn out, ``line`` a mark. Of two ends that are mitred the one whose ``first`` is 1 gives way in drawings and solids:
+lengths are to the long points."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -188,7 +189,17 @@ GoodKind = Literal[
 """What is bought, in the order in which it is listed."""
 GoodUnit = Literal["pair", "piece", "ml"]
 Holder = Literal[
-    "case", "next_board", "edges", "divider_ends", "walls", "layer_behind", "studs", "plugs", "cabinet", "top"
+    "case",
+    "next_board",
+    "edges",
+    "divider_ends",
+    "walls",
+    "layer_behind",
+    "studs",
+    "plugs",
+    "cabinet",
+    "top",
+    "top_from_below",
 ]
 """What a screw may go into that is no thickness of its place."""
 

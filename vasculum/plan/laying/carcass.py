@@ -129,6 +129,11 @@ def is_railed(plan: Plan, space: Space) -> bool:
     return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_top") == "rail"
 
 
+def is_skirted(plan: Plan, space: Space) -> bool:
+    """Whether boards stand round the base of a new case."""
+    return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "base_skirt") != "none"
+
+
 def is_bottomless(plan: Plan, space: Space) -> bool:
     """Whether a new case has no board below."""
     return is_new(plan, space) and chosen(plan, [space.choices, plan.choices], "case_bottom") == "none"
@@ -144,6 +149,8 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
         "case_joint",
         "case_top",
         "case_bottom",
+        "top_held",
+        "base_skirt",
         "case_back",
         "back_held",
         "marking_datum",

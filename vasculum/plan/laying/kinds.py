@@ -10,6 +10,7 @@ from vasculum.plan.laying.carcass import (
     is_bottomless,
     is_new,
     is_railed,
+    is_skirted,
     is_topless,
     niche_sizes,
     top_oversails,
@@ -43,6 +44,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
     kinds |= packing_kinds(plan, node)
+    kinds |= {"over_skirt"} if node.is_bottom_edge and is_skirted(plan, plan.spaces[node.space]) else set()
     kinds |= {"under_rail"} if node.is_top_edge and is_railed(plan, plan.spaces[node.space]) else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()

@@ -74,6 +74,7 @@ def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
 
 INTO_EDGES: tuple[Holder | None, ...] = (
     "next_board", "edges", "divider_ends", "walls", "layer_behind", "studs", "plugs", "cabinet", "top",
+    "top_from_below",
 )  # fmt: skip
 """Where a fastener goes straight in, and bites what is left of its length; a pocket screw goes in slantwise."""
 

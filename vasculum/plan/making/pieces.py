@@ -165,9 +165,10 @@ _SIZE_KEYS: WeakKeyDictionary[Wiring, frozenset[Key]] = WeakKeyDictionary()
 
 
 def _is_cut(plan: SolvedPlan, cut: Cut) -> bool:
-    """A cut without depth, width or length is none."""
+    """A cut without depth, width, length or holes is none."""
     sizes = (cut.rule.depth, cut.rule.width, cut.rule.length)
-    return all(plan.solved.value(*cut.keys[name]) != 0 for name in sizes if name)
+    has_holes = not cut.rule.holes or plan.solved.value(*cut.keys[cut.rule.holes]) != ()
+    return has_holes and all(plan.solved.value(*cut.keys[name]) != 0 for name in sizes if name)
 
 
 def _band(one: Wired, rule: PieceRule) -> Key | None:

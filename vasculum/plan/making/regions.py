@@ -36,7 +36,7 @@ def is_across(piece: Piece, datum: Datum) -> bool:
 
 def regions(plan: SolvedPlan, piece: Piece, cut: Cut) -> list[Region]:
     """The boxes of one cut; none of a mark, and none while a size waits."""
-    if piece.size is None or cut.rule.what in ("line", "holes"):
+    if piece.size is None or cut.rule.what in ("line", "holes") or (cut.rule.what == "mitre" and not cut.rule.first):
         return []
     values = {name: cut.value(plan, name) for name in cut.keys}
     if None in values.values():

@@ -59,6 +59,8 @@ class _Told:
             return f"{self.ends()}, {width} deep, {self.said(rule.begins)} above the lower edge, {length} high"
         if rule.what == "notch":
             return f"{self.ends()}, {width} wide, {length} deep from the front edge, right through"
+        if rule.what == "mitre":
+            return f"{self.ends()}, its long point outside"
         if rule.what == "round":
             return f"all round, {width} wide, {depth} deep, {face}"
         if rule.what == "tongue":

@@ -16,10 +16,12 @@ STACK = {
     "box_front_thickness": "box front", "front_thickness": "front", "side_thickness": "side",
     "before_box_front": "space", "runner_metal": "metal", "pad_under_members": "pad",
     "case_screwed_through": "board", "case_screwed_edge": "board",
-    "corner_passed": "wall", "bottom_thickness": "bottom", "plinth_thickness": "toe board", "case_back_passed": "back",
+    "corner_passed": "wall", "bottom_thickness": "bottom", "plinth_thickness": "plinth board",
+    "case_back_passed": "back",
     "divider_thickness": "divider", "divider_passed": "board", "angle_metal": "metal", "cleat_thickness": "cleat",
     **{f"packing_{number}_{side}": "packing" for number in ("first", "second", "third") for side in ("left", "right")},
-    "stand_in_thickness": "stiffener", "front_strip": "strip", "case_top_thickness": "rail", "post_thickness": "post",
+    "stand_in_thickness": "stiffener", "front_strip": "strip", "base_height": "foot", "case_bottom_counts": "bottom",
+    "low_end_host": "board", "case_top_thickness": "rail", "post_thickness": "post",
     "post_packing_left": "packing", "post_packing_right": "packing", "case_side_thickness": "side",
     "fixing_passed": "what is before it",
     "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
@@ -30,6 +32,7 @@ HOLDERS: dict[Holder, str] = {
     "case": "the case", "next_board": "the end of the next", "edges": "the edges that it closes",
     "divider_ends": "the ends of the dividers", "walls": "the walls", "layer_behind": "the layer behind it",
     "studs": "the studs", "plugs": "their plugs", "cabinet": "the cabinet", "top": "the top over it",
+    "top_from_below": "the top from below",
 }  # fmt: skip
 """What holds a fastener beside a thickness."""
 

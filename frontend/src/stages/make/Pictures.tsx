@@ -305,6 +305,13 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="metal" d="M76 38H84V68H76z" />
     </>
   ),
+  'divider_held.dowels_screwed': (
+    <>
+      <path className="wood" d="M20 56H140V74H20z" />
+      <path className="wood wood--end" d="M60 6H100V56H60z" />
+      <path className="metal" d="M68 40H75V66H68zM86 74H96V77H86zM89 36H93V74H89z" />
+    </>
+  ),
   'divider_held.angles': (
     <>
       <path className="wood" d="M30 6H46V84H30z" />

@@ -8,7 +8,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, piece, rule
 from vasculum.core.flow import Edges, Stand
 from vasculum.core.lengths import Mm
-from vasculum.core.reasons import snap_up
+from vasculum.core.reasons import largest, snap_up
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -56,8 +56,20 @@ def case_side_depth_cut(case_panel_depth_cut: Mm) -> Mm:
 
 
 @rule(source="geometry", label="furthest forward of the case", per="carcass.new")
-def case_forward(front_before: Mm) -> Mm:
-    """Furthest forward stand the fronts."""
+def case_forward(top_forward: Mm, skirt_past: Mm) -> Mm:
+    """Furthest forward stand the fronts, a top over them, or the boards round the base."""
+    return largest(top_forward, skirt_past)
+
+
+@rule(source="geometry", label="furthest past the sides", per="carcass.new")
+def case_past_sides(top_past_sides: Mm, skirt_past: Mm) -> Mm:
+    """Furthest past the sides stands the top, or what is round the base."""
+    return largest(top_past_sides, skirt_past)
+
+
+@rule(source="geometry", label="fronts and top before the case", per="carcass.new")
+def top_forward(front_before: Mm) -> Mm:
+    """A top ends with the case: the fronts stand before it."""
     return front_before
 
 

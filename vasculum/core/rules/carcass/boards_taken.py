@@ -8,9 +8,9 @@ from vasculum.core.rules.obstructions.free import NOTHING
 
 
 @rule(source="geometry", label="boards of the case across", per="carcass.new")
-def boards_across(case_side_thickness: Mm, top_past_sides: Mm) -> Mm:
-    """Across, both sides, and a top that stands past them, are between the outside and the inside."""
-    return 2 * (case_side_thickness + top_past_sides)
+def boards_across(case_side_thickness: Mm, case_past_sides: Mm) -> Mm:
+    """Across, both sides, and what stands past them, are between the outside and the inside."""
+    return 2 * (case_side_thickness + case_past_sides)
 
 
 @rule(source="geometry", label="boards of the case over each other", per="carcass.new")

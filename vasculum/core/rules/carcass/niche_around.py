@@ -31,10 +31,10 @@ def niche_depth(each_space_depth: tuple[Mm | None, ...]) -> Mm:
 
 @rule(source="geometry", label="room beside the case, one side", per="niche.width")
 def room_beside_case(
-    niche_width: Mm, case_outside_width: Mm, top_past_sides: Mm, lost_on_left: Mm, lost_on_right: Mm
+    niche_width: Mm, case_outside_width: Mm, case_past_sides: Mm, lost_on_left: Mm, lost_on_right: Mm
 ) -> Mm:
     """Beside the case, or a top that stands past it, stays half of what they and things in the way leave."""
-    return (niche_width - case_outside_width - 2 * top_past_sides - lost_on_left - lost_on_right) / 2
+    return (niche_width - case_outside_width - 2 * case_past_sides - lost_on_left - lost_on_right) / 2
 
 
 @rule(source="geometry", label="room above the case", per="niche.height")
@@ -50,9 +50,9 @@ def room_behind_case(niche_depth: Mm, case_whole_depth: Mm, lost_behind: Mm) -> 
 
 
 @rule(source="geometry", per=("space", "niche.width"))
-def niche_from_left(case_from_left: Mm, top_past_sides: Mm, room_beside_case: Mm, lost_on_left: Mm) -> Mm:
+def niche_from_left(case_from_left: Mm, case_past_sides: Mm, room_beside_case: Mm, lost_on_left: Mm) -> Mm:
     """The case stands in the middle of what is left of the width."""
-    return case_from_left - top_past_sides - room_beside_case - lost_on_left
+    return case_from_left - case_past_sides - room_beside_case - lost_on_left
 
 
 @rule(source="geometry", per=("space", "niche.height"))

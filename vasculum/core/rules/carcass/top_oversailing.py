@@ -18,7 +18,7 @@ ON = ("case_top.oversailing", "upper.over")
 
 
 @rule(source="common practice", per=("carcass.new", *ON))
-def case_forward(front_before: Mm, top_overhang_front: Mm) -> Mm:
+def top_forward(front_before: Mm, top_overhang_front: Mm) -> Mm:
     """Furthest forward stands the top: over the fronts, any stand-off behind them, and by its overhang."""
     return front_before + top_overhang_front
 
@@ -36,9 +36,9 @@ def case_top_length_cut(upper_across_length: Mm, top_past_sides: Mm) -> Mm:
 
 
 @rule(source="common practice", label="depth of a top over the fronts, cut", per=ON)
-def case_top_depth_cut(case_panel_depth_cut: Mm, case_forward: Mm) -> Mm:
+def case_top_depth_cut(case_panel_depth_cut: Mm, top_forward: Mm) -> Mm:
     """The top is as deep as the boards below it, and what it stands before them; their back edges agree."""
-    return case_panel_depth_cut + case_forward
+    return case_panel_depth_cut + top_forward
 
 
 @piece(
@@ -52,9 +52,9 @@ def case_top_depth_cut(case_panel_depth_cut: Mm, case_forward: Mm) -> Mm:
     bands=Edges("case_band", ("front", "back"), width="case_top_depth_core", only="banded_edges"),
     order=53,
 )
-def case_top(upper_across_from_left: Mm, top_past_sides: Mm, case_forward: Mm, case_top_from_floor: Mm) -> Stand:
+def case_top(upper_across_from_left: Mm, top_past_sides: Mm, top_forward: Mm, case_top_from_floor: Mm) -> Stand:
     """The top lies over the inside, the sides and the fronts."""
-    return Stand(upper_across_from_left - top_past_sides, -case_forward, case_top_from_floor, "across", "back", -1)
+    return Stand(upper_across_from_left - top_past_sides, -top_forward, case_top_from_floor, "across", "back", -1)
 
 
 @rule(source="common practice", label="hole line on a top over the fronts", per=ON)
@@ -67,9 +67,9 @@ def top_hole_line(case_side_thickness: Mm, top_past_sides: Mm) -> Mm:
 
 
 @rule(source="geometry", label="screw holes of a top over the fronts, from its front", per=(*ON, "case_screwed"))
-def top_hole_places(hole_places: tuple[Mm, ...], case_forward: Mm) -> tuple[Mm, ...]:
+def top_hole_places(hole_places: tuple[Mm, ...], top_forward: Mm) -> tuple[Mm, ...]:
     """On the top the holes stand behind what it runs over, where the sides have theirs."""
-    return tuple(case_forward + place for place in hole_places)
+    return tuple(top_forward + place for place in hole_places)
 
 
 @rule(source="geometry", label="screw holes of a top over the fronts, from the back", per=(*ON, "case_screwed"))
@@ -79,9 +79,9 @@ def top_hole_places_from_back(top_hole_places: tuple[Mm, ...], case_top_depth_cu
 
 
 @rule(source="geometry", label="dowels in a top over the fronts, from its front", per=(*ON, "case_joint.knock_down"))
-def top_dowel_places(dowel_places: tuple[Mm, ...], case_forward: Mm) -> tuple[Mm, ...]:
+def top_dowel_places(dowel_places: tuple[Mm, ...], top_forward: Mm) -> tuple[Mm, ...]:
     """On the top the dowels stand behind what it runs over, where the sides have theirs."""
-    return tuple(case_forward + place for place in dowel_places)
+    return tuple(top_forward + place for place in dowel_places)
 
 
 @rule(source="geometry", label="dowels in a top over the fronts, from the back", per=(*ON, "case_joint.knock_down"))
