@@ -141,3 +141,8 @@ def test_wooden_runners_come_in_pairs_with_their_grooves() -> None:
     depth = done.solved.value(*groove.keys["runner_groove_depth"])
     assert depth is not None
     assert 0 < into < depth
+
+
+def test_where_nothing_is_pulled_out_no_litres_are_told() -> None:
+    plan = changed(frameless(), step(f"/places/{drawer_of(frameless())}/holds", "open", "replace"))
+    assert {one.volume for one in weighed(solved(plan), "through")} == {""}

@@ -80,7 +80,7 @@ def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPl
             kind=kind,
             is_chosen=not patch,
             patch=patch,
-            volume=number_text(volume, unit, "litre"),
+            volume=number_text(volume, unit, "litre") if volume else "",
             more=f"{float(more):+.1f} litres" if round(more, 1) else "",
             parts=len(pieces_of(then)),
             height=_lowest(then),

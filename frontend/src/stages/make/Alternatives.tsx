@@ -106,7 +106,11 @@ const CLASSES = { wood: 'wood', end: 'wood wood--end', metal: 'metal' }
 /** What the chosen one costs and gives in this plan. */
 function Cost({ of }: { of: Schemas['WeighedShown'] | undefined }) {
   if (!of) return null
-  const told = [`${of.volume} inside`, of.height && `${of.height} high inside`, of.pull && `pull ${of.pull}`]
+  const told = [
+    of.volume && `${of.volume} inside`,
+    of.height && `${of.height} high inside`,
+    of.pull && `pull ${of.pull}`,
+  ]
   return (
     <small className="cost">
       <Fractions>{told.filter(Boolean).join(', ')}</Fractions>

@@ -1,3 +1,4 @@
+import { Fragment } from 'react'
 import Button from 'react-bootstrap/Button'
 import { Panel } from '../../panels/Panel'
 import { useGoTo } from '../../panels/useGoTo'
@@ -8,6 +9,14 @@ import { Figures } from '../../reasons/Figures'
 import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Alternatives } from './Alternatives'
+
+const FAMILIES = [
+  ['through', 'What runs through'],
+  ['case_joint', 'Joints'],
+  ['case_back', 'Back'],
+  ['case_top', 'Top'],
+  ['case_bottom', 'Bottom'],
+] as const
 
 const OUTSIDE = ['case_outside_width', 'case_outside_height', 'case_whole_depth', 'standing_height']
 
@@ -51,11 +60,13 @@ export function Case() {
       {isBuilt && (
         <>
           <Figures place={space} names={OUTSIDE} />
-          <Alternatives family="through" {...of} />
-          <Alternatives family="case_joint" {...of} />
-          <Alternatives family="case_back" {...of} />
-          <Alternatives family="case_top" {...of} />
-          <Alternatives family="case_bottom" {...of} />
+          {FAMILIES.map(([family, title]) => (
+            <Fragment key={family}>
+              <h3>{title}</h3>
+              <Alternatives family={family} {...of} />
+            </Fragment>
+          ))}
+          <h3>Sizes and edges</h3>
           <ChoiceFields group="Case" {...of} onlyAsked />
           <h3>Fixed where it stands</h3>
           <ChoiceFields group="Fixing" {...of} onlyAsked />
