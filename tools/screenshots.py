@@ -111,6 +111,16 @@ def dividers(page: Page) -> None:
     panel.evaluate("one => one.scrollIntoView()")
 
 
+def shelves(page: Page) -> None:
+    """On pins, in the case that was built before."""
+    turn(page, "drawer", "shelves")
+    panel = page.get_by_role("region", name="Shelves", exact=True)
+    panel.get_by_role("button", name="Others").first.click()
+    panel.get_by_text("On pins, adjustable", exact=True).click()
+    page.wait_for_selector("[data-keeping=kept]")
+    panel.evaluate("one => one.scrollIntoView()")
+
+
 def shopping(page: Page) -> None:
     turn(page, "print", "parts", "shopping")
 
@@ -156,6 +166,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("choose", "/plans/potting-bench/make", runners_by_cost, (1280, 800), "light"),
     ("case", "/plans/potting-bench/make", new_case, (1280, 800), "light"),
     ("dividers", "/plans/potting-bench/make", dividers, (1280, 800), "light"),
+    ("shelves", "/plans/potting-bench/make", shelves, (1280, 800), "light"),
     ("shopping", "/plans/potting-bench/cut", shopping, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),
