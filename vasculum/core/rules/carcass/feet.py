@@ -10,7 +10,7 @@ from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import how_many
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import longest_into
 from vasculum.core.rules.obstructions.free import NOTHING
 
 SAID = ("feet_in_a_row", "base_height")
@@ -97,8 +97,7 @@ def foot_screw_length(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """One screw up through each foot: the longest that is sold and ends inside the board over it."""
-    cover = cover_in(case_bottom_counts, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, base_height + case_bottom_counts - cover)
+    return longest_into(screw_lengths, base_height, case_bottom_counts, thin_stock, least_thin_cover, least_screw_cover)
 
 
 @rule(source="geometry", label="bite of foot screws", per="carcass.new", when=SAID)

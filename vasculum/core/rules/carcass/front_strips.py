@@ -9,7 +9,7 @@ from vasculum.core.catalogue import good, piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.cutting import cut_down
-from vasculum.core.rules.fastening.sold import count_along, cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import count_along, longest_into
 from vasculum.core.rules.obstructions.free import NOTHING
 
 SAID = ("front_strip",)
@@ -81,8 +81,7 @@ def front_strip_brad_length(
     brad_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the side."""
-    cover = cover_in(case_side_thickness, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(brad_lengths, front_strip + case_side_thickness - cover)
+    return longest_into(brad_lengths, front_strip, case_side_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
 good(

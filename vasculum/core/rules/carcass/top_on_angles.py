@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.carcass.top_oversailing import ON
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import longest_into
 from vasculum.core.rules.layout.dividing import left_of
 
 alternative(
@@ -86,8 +86,9 @@ def top_angle_wall_screw_length(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the side."""
-    cover = cover_in(case_side_thickness, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, angle_metal + case_side_thickness - cover)
+    return longest_into(
+        screw_lengths, angle_metal, case_side_thickness, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 @rule(source="common practice", label="length of angle screws into the top", per=HELD)
@@ -100,8 +101,7 @@ def top_angle_board_screw_length(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the top: nothing shows above."""
-    cover = cover_in(case_top_thickness, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, angle_metal + case_top_thickness - cover)
+    return longest_into(screw_lengths, angle_metal, case_top_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
 for per, counted in ((HELD, "top_angle"), (UPRIGHT, "upright_angle")):

@@ -6,7 +6,7 @@ from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import smallest, snap_nearest
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import cover_in, longest_inside, longest_into
 from vasculum.core.rules.layout.dividing import left_of
 
 ON_ANGLES = ("divided.board", "divider_held.angles")
@@ -89,8 +89,7 @@ def angle_board_screw_length(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the divider: nothing shows above."""
-    cover = cover_in(divider_thickness, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, angle_metal + divider_thickness - cover)
+    return longest_into(screw_lengths, angle_metal, divider_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
 @rule(source="geometry", label="bite of angle screws in the dividers", per=ON_ANGLES)

@@ -53,6 +53,18 @@ def longest_inside(lengths: tuple[Mm, ...], room: Mm) -> Mm:
     return smallest(*lengths) if found is None else found
 
 
+def longest_into(
+    lengths: tuple[Mm, ...],
+    passed: Mm,
+    into: Mm,
+    thin_stock: Mm,
+    least_thin_cover: Mm,
+    least_screw_cover: Mm,
+) -> Mm:
+    """The longest that is sold and, past what it goes through, ends inside what holds it by the cover that it wants."""
+    return longest_inside(lengths, passed + into - cover_in(into, thin_stock, least_thin_cover, least_screw_cover))
+
+
 def shortest(lengths: tuple[Mm, ...], least: Mm, what: str) -> Mm:
     """The shortest that is sold and long enough.
 

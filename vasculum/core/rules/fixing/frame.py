@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import alternative, good, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import longest_into
 
 alternative(
     "fixed_to.frame",
@@ -31,8 +31,9 @@ def fixing_screw_length(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and does not come through the side."""
-    cover = cover_in(case_side_thickness, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, fixing_passed + case_side_thickness - cover)
+    return longest_into(
+        screw_lengths, fixing_passed, case_side_thickness, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 good(

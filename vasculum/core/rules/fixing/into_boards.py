@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import longest_into
 
 
 @rule(source="common practice", per=("carcass.new", "fixed_into_boards"), when=("fixed_to_thickness",))
@@ -17,5 +17,6 @@ def fixing_screw_length(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and does not come through the board it goes into."""
-    cover = cover_in(fixed_to_thickness, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, fixing_passed + fixed_to_thickness - cover)
+    return longest_into(
+        screw_lengths, fixing_passed, fixed_to_thickness, thin_stock, least_thin_cover, least_screw_cover
+    )

@@ -6,7 +6,7 @@ from vasculum.core.catalogue import good, piece, rule
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import smallest
-from vasculum.core.rules.fastening.sold import count_along, cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import count_along, longest_into
 from vasculum.core.rules.layout.dividing import left_of
 
 ON_CLEATS = ("board_before.row", "board_on.cleats")
@@ -93,8 +93,7 @@ def cleat_screw_length(
 ) -> Mm:
     """The longest that is sold and ends inside the thinner wall."""
     wall = smallest(outer_low_end_host, outer_high_end_host)
-    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, cleat_thickness + wall - cover)
+    return longest_into(screw_lengths, cleat_thickness, wall, thin_stock, least_thin_cover, least_screw_cover)
 
 
 good(

@@ -9,7 +9,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import good, rule
 from vasculum.core.flow.things import Holder
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.fastening.sold import cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import longest_into
 
 HELD: tuple[tuple[str, Holder], ...] = (("first", "walls"), ("second", "layer_behind"), ("third", "layer_behind"))
 """What each layer is screwed into."""
@@ -41,8 +41,7 @@ def packing_screw_first_left(
 ) -> Mm:
     """The longest that is sold and ends inside the wall; until that was measured, one as thick as the layer."""
     wall = packing_first_left if standing_wall is None else standing_wall
-    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_first_left + wall - cover)
+    return longest_into(screw_lengths, packing_first_left, wall, thin_stock, least_thin_cover, least_screw_cover)
 
 
 @rule(source="from memory", label="length of screws of the first layer, right", per="packing_in_layers")
@@ -56,8 +55,7 @@ def packing_screw_first_right(
 ) -> Mm:
     """The longest that is sold and ends inside the wall; until that was measured, one as thick as the layer."""
     wall = packing_first_right if standing_wall is None else standing_wall
-    cover = cover_in(wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_first_right + wall - cover)
+    return longest_into(screw_lengths, packing_first_right, wall, thin_stock, least_thin_cover, least_screw_cover)
 
 
 @rule(source="from memory", label="length of screws of the second layer, left", per="packing_in_layers")
@@ -70,8 +68,9 @@ def packing_screw_second_left(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_first_left, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_second_left + packing_first_left - cover)
+    return longest_into(
+        screw_lengths, packing_second_left, packing_first_left, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 @rule(source="from memory", label="length of screws of the second layer, right", per="packing_in_layers")
@@ -84,8 +83,9 @@ def packing_screw_second_right(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_first_right, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_second_right + packing_first_right - cover)
+    return longest_into(
+        screw_lengths, packing_second_right, packing_first_right, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 @rule(source="from memory", label="length of screws of the third layer, left", per="packing_in_layers")
@@ -98,8 +98,9 @@ def packing_screw_third_left(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_second_left, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_third_left + packing_second_left - cover)
+    return longest_into(
+        screw_lengths, packing_third_left, packing_second_left, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 @rule(source="from memory", label="length of screws of the third layer, right", per="packing_in_layers")
@@ -112,5 +113,6 @@ def packing_screw_third_right(
     screw_lengths: tuple[Mm, ...],
 ) -> Mm:
     """The longest that is sold and ends inside the layer behind it."""
-    cover = cover_in(packing_second_right, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, packing_third_right + packing_second_right - cover)
+    return longest_into(
+        screw_lengths, packing_third_right, packing_second_right, thin_stock, least_thin_cover, least_screw_cover
+    )

@@ -11,7 +11,7 @@ from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import snap_down
-from vasculum.core.rules.fastening.sold import count_along, cover_in, longest_inside
+from vasculum.core.rules.fastening.sold import count_along, longest_into
 from vasculum.core.rules.obstructions.free import NOTHING
 
 alternative(
@@ -246,8 +246,9 @@ def post_screw_left(
     post_packing_left: Mm = NOTHING,
 ) -> Mm:
     """The longest that is sold and ends inside the wall, through post and packing."""
-    cover = cover_in(post_wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, post_thickness + post_packing_left + post_wall - cover)
+    return longest_into(
+        screw_lengths, post_thickness + post_packing_left, post_wall, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 @rule(source="from memory", label="length of screws of the right posts", per=MADE)
@@ -261,8 +262,9 @@ def post_screw_right(
     post_packing_right: Mm = NOTHING,
 ) -> Mm:
     """The longest that is sold and ends inside the wall, through post and packing."""
-    cover = cover_in(post_wall, thin_stock, least_thin_cover, least_screw_cover)
-    return longest_inside(screw_lengths, post_thickness + post_packing_right + post_wall - cover)
+    return longest_into(
+        screw_lengths, post_thickness + post_packing_right, post_wall, thin_stock, least_thin_cover, least_screw_cover
+    )
 
 
 @rule(source="from memory", label="wall that posts are screwed to", per=MADE)
