@@ -63,9 +63,10 @@ def plans(draw: st.DrawFn, is_walled: bool = False) -> SolvedPlan:
         draw(choices_of_one()) | LAPS | {"front": "inset" if is_walled else draw(st.sampled_from(kinds_in("front")))}
     )
     if not framed and draw(st.booleans()):
-        families = ("through", "case_joint", "case_back", "case_top")
+        families = ("through", "case_joint", "case_back", "case_top", "case_bottom")
+        # a rail takes of the depth behind what stands before it, which a rule says
         chosen |= {"carcass": draw(st.sampled_from(["new", "in_space"]))} | {
-            family: draw(st.sampled_from(kinds_in(family))) for family in families
+            family: draw(st.sampled_from([one for one in kinds_in(family) if one != "rail"])) for family in families
         }
     plan = changed(plan, *steps, *(step(f"/choices/{name}", value) for name, value in chosen.items()))
     is_in_the_way = draw(st.booleans())

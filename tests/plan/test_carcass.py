@@ -32,6 +32,7 @@ from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.making.regions import points
 from vasculum.plan.telling.cuts import in_words
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
@@ -470,3 +471,43 @@ def test_a_top_that_shows_may_be_held_from_below() -> None:
     plan = case(through="top", outside_shown="top")
     assert "screws-in-a-face-that-shows" in codes(plan)
     assert "screws-in-a-face-that-shows" not in codes(with_choices(plan, top_held="angles"))
+
+
+# ---- a bottom that stands back ---------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("datum", kinds_in("marking_datum"))
+@pytest.mark.parametrize("through", kinds_in("through"))
+@pytest.mark.parametrize("joint", kinds_in("case_joint"))
+def test_a_bottom_stands_back_and_its_fasteners_with_it(joint: str, through: str, datum: str) -> None:
+    """3/4 less than 20 deep, its back edge with the others; holes a margin of 2 behind its own front edge."""
+    plan = case(through=through, case_joint=joint, bottom_set_back="3/4 in", marking_datum=datum, front="none")
+    done = solved(plan)
+    (bottom,) = (one for one in pieces_of(done) if one.role == "case_bottom")
+    assert bottom.stand is not None
+    assert bottom.size is not None
+    assert (bottom.size[1], bottom.stand.back) == (mm("19 1/4"), mm("3/4"))
+    assert prove(done).meetings == ()
+    below = of_space(done, "lower_hole_places")[0]
+    if joint in ("butted", "knock_down"):
+        assert (below[0], below[-1]) == (mm("2 3/4"), mm("18"))
+    own = [
+        place for cut in bottom.cuts if cut.rule.what == "holes" and cut.rule.title == "Holes"
+        for place in done.solved.value(*cut.keys[cut.rule.holes])
+    ]  # fmt: skip
+    assert set(own) <= {mm("2"), mm("9 5/8"), mm("17 1/4")}
+    assert all(0 < across < bottom.size[1] for cut in bottom.cuts for _, across in points(done, bottom, cut))
+
+
+def test_the_dado_of_a_bottom_that_stands_back_is_stopped() -> None:
+    done = solved(case(case_joint="housed", bottom_set_back="3/4 in"))
+    (side,) = (one for one in pieces_of(done) if one.role == "case_side_left")
+    lower, upper = (in_words(done, side, cut) for cut in side.cuts if cut.rule.title == "Dado")
+    assert "from 3/4 in to 20 in from the front edge" in lower
+    assert "from the front edge" not in upper
+
+
+def test_a_bottom_that_stands_back_by_all_of_its_depth_is_refused() -> None:
+    assert "nothing-left-of-divider" in codes(case(bottom_set_back="20 in"), "stop")
+    stretchers = case(case_bottom="stretchers", bottom_set_back="3/4 in")
+    assert prove(solved(stretchers)).meetings == ()

@@ -24,6 +24,21 @@ def case_panel_depth_core(case_panel_depth_cut: Mm, case_band_thickness: Mm, ban
 
 @rule(
     source="common practice",
+    label="depth of the case bottom without its band",
+    per="whole_bottom",
+    when=("case_band_thickness",),
+)
+def bottom_depth_core(bottom_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:
+    """The core of the bottom is less deep by the bands on its edges.
+
+    Raises:
+        CannotDerive: ``bands-fill-the-part``.
+    """
+    return core_of(bottom_depth_cut, case_band_thickness * banded_edges)
+
+
+@rule(
+    source="common practice",
     label="depth of a case side without its band",
     per="carcass.new",
     when=("case_band_thickness",),

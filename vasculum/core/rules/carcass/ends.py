@@ -26,7 +26,7 @@ class Met(NamedTuple):
 BELOW = ("bottom_stretcher_front", "bottom_stretcher_back")
 ABOVE = ("stretcher_front", "stretcher_back")
 ACROSS = (
-    (("lower.under", "whole_bottom"), ("case_bottom",), "lower_hole_places"),
+    (("lower.under", "whole_bottom"), ("case_bottom",), "bottom_hole_places"),
     (("lower.under", "case_bottom.stretchers"), BELOW, "stretcher_hole_places"),
     (("upper.over", "case_top.panel"), ("case_top",), "upper_hole_places"),
     (("upper.over", "case_top.stretchers"), ABOVE, "stretcher_hole_places"),

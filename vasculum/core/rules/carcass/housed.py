@@ -30,15 +30,22 @@ def case_housed(case_housing_thickness: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(case_housing_thickness, thickness_increment, None)
 
 
+STOPPED = ("bottom_begins", "bottom_depth_cut")
+"""A dado for a bottom that stands back begins where that begins, and runs as far."""
 for met in MET:
-    cut(
-        "dado",
-        per=(*met.per, "case_joint.housed"),
-        into=met.boards,
-        title="Dado",
-        datums=met.end,
-        at=met.line,
-        width=met.thickness,
-        depth="case_housed",
-        is_centred=True,
-    )
+    is_below = met.holes == "lower_hole_places"
+    for per in ("bottom_flush", "bottom_set_back") if is_below else ("case_joint.housed",):
+        begins, length = STOPPED if per == "bottom_set_back" else ("", "")
+        cut(
+            "dado",
+            per=(*met.per, "case_joint.housed", per),
+            into=met.boards,
+            title="Dado",
+            datums=met.end,
+            at=met.line,
+            width=met.thickness,
+            depth="case_housed",
+            is_centred=True,
+            begins=begins,
+            length=length,
+        )

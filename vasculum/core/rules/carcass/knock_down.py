@@ -61,15 +61,39 @@ def upper_dowels(dowel_places: tuple[Mm, ...]) -> Mm:
     return Mm(how_many(*dowel_places))
 
 
+@rule(source="geometry", label="dowels along each lower joint, from the front", per="case_joint.knock_down")
+def lower_dowel_places(dowel_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
+    """Below they stand where they stand above."""
+    return dowel_places
+
+
+@rule(source="geometry", label="dowels along each lower joint, from the back", per="case_joint.knock_down")
+def lower_dowel_places_from_back(lower_dowel_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
+    """The same dowels, from the back edge of the sides."""
+    return measured_from_back(lower_dowel_places, case_panel_depth_cut)
+
+
+@rule(source="geometry", label="dowels of the bottom, from its front", per=("case_joint.knock_down", "whole_bottom"))
+def bottom_dowel_places(lower_dowel_places: tuple[Mm, ...], bottom_begins: Mm) -> tuple[Mm, ...]:
+    """On the bottom the same dowels, from its own front edge."""
+    return tuple(place - bottom_begins for place in lower_dowel_places)
+
+
+@rule(source="geometry", label="dowels of the bottom, from its back", per=("case_joint.knock_down", "whole_bottom"))
+def bottom_dowel_places_from_back(bottom_dowel_places: tuple[Mm, ...], bottom_depth_cut: Mm) -> tuple[Mm, ...]:
+    """On the bottom the same dowels, from its back edge."""
+    return measured_from_back(bottom_dowel_places, bottom_depth_cut)
+
+
 @rule(
     source="common practice",
     label="dowels along each lower joint",
     per="case_joint.knock_down",
     unit="count",
 )
-def lower_dowels(dowel_places: tuple[Mm, ...]) -> Mm:
+def lower_dowels(lower_dowel_places: tuple[Mm, ...]) -> Mm:
     """Below they stand along all of the joint."""
-    return Mm(how_many(*dowel_places))
+    return Mm(how_many(*lower_dowel_places))
 
 
 @rule(source="common practice", label="number of dowels in the case", per="case_joint.knock_down", unit="count")
@@ -93,10 +117,15 @@ good(
     gauge="dowel_diameter",
     into=("dowel_face_depth", "dowel_edge_depth"),
 )
-WHOLE = {"upper_hole_places": ("whole_top",), "lower_hole_places": ("whole_bottom",)}
+WHOLE = {
+    "upper_hole_places": ("whole_top",),
+    "lower_hole_places": ("whole_bottom",),
+    "bottom_hole_places": ("whole_bottom",),
+}
 """Dowels go into whole boards."""
 DOWELS = {
-    "lower_hole_places": "dowel_places",
+    "lower_hole_places": "lower_dowel_places",
+    "bottom_hole_places": "bottom_dowel_places",
     "upper_hole_places": "dowel_places",
     "top_hole_places": "top_dowel_places",
 }

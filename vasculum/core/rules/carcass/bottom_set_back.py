@@ -1,0 +1,46 @@
+"""A bottom that stands back from the front edges: faces come down before it, or feet want room. Exact mm."""
+
+from __future__ import annotations
+
+from itertools import pairwise
+
+from vasculum.core.catalogue import rule
+from vasculum.core.lengths import Mm
+from vasculum.core.rules.fastening.sold import places_along, shifted
+from vasculum.core.rules.layout.dividing import left_of
+
+SET_BACK = ("whole_bottom", "bottom_set_back")
+
+
+@rule(source="common practice", per=SET_BACK)
+def bottom_begins(bottom_set_back: Mm) -> Mm:
+    """It begins behind the front edges by what was chosen."""
+    return bottom_set_back
+
+
+@rule(source="common practice", per=SET_BACK)
+def bottom_depth_cut(case_panel_depth_cut: Mm, bottom_set_back: Mm, increment: Mm) -> Mm:
+    """It is less deep by what it stands back; its back edge agrees with those of the sides.
+
+    Raises:
+        CannotDerive: ``nothing-left-of-divider``.
+    """
+    return left_of(case_panel_depth_cut, bottom_set_back, increment)
+
+
+@rule(source="common practice", per=("case_screwed", *SET_BACK))
+def lower_hole_places(
+    case_side_depth_cut: Mm, bottom_begins: Mm, case_hole_margin: Mm, case_hole_pitch: Mm, increment: Mm
+) -> tuple[Mm, ...]:
+    """Screws stand where there is bottom: a margin from its front edge, as before from the back."""
+    run = case_side_depth_cut - bottom_begins
+    return shifted(places_along(run, case_hole_margin, case_hole_pitch, increment), bottom_begins)
+
+
+@rule(source="common practice", per=("case_joint.knock_down", *SET_BACK))
+def lower_dowel_places(
+    case_side_depth_cut: Mm, bottom_begins: Mm, lower_hole_places: tuple[Mm, ...], dowel_margin: Mm
+) -> tuple[Mm, ...]:
+    """A dowel stands near each edge of the bottom, and one midway between each two screws."""
+    between = ((one + next_one) / 2 for one, next_one in pairwise(lower_hole_places))
+    return (bottom_begins + dowel_margin, *between, case_side_depth_cut - dowel_margin)
