@@ -13,6 +13,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import points
 from vasculum.plan.telling.cuts import in_words
+from vasculum.plan.telling.solution import findings_of
 from vasculum.solid.proof import prove
 
 TITLE = "Holes for shelf pins"
@@ -99,6 +100,16 @@ def test_in_a_cabinet_that_stands_the_walls_are_bored_and_nobody_says_they_are_b
     plan = shelved(frameless("24", "30", "20"))
     assert rows(plan) == {}
     assert "pins-in-what-stands" in codes(plan, "note")
+
+
+def test_a_row_that_no_board_reaches_is_said() -> None:
+    """Dividers 6 short of the back end at 11 3/4; the back row stands at 16 1/4."""
+    plan = columns(case(divider_short_behind="6 in"), "shelf", "open")
+    assert "pins-find-no-board" in codes(plan, "attention")
+    assert len(rows(plan)["Divider"]) == 1
+    (said,) = (f.message for f in findings_of(solved(plan)) if f.code == "pins-find-no-board")
+    assert said.endswith("no board reaches the row of pins 16 1/4 in behind the front.")
+    assert "pins-find-no-board" not in codes(columns(case(), "shelf", "open"))
 
 
 @pytest.mark.parametrize(

@@ -193,6 +193,11 @@ def _choice_of(family: str, edition: str) -> str:
     return next(n for n, one in choosables(edition).items() if one.kind == family and one.inch is not None)
 
 
+def marks_from_back(plan: Plan, space: str) -> bool:
+    """Whether boards of a space are marked from their back edges."""
+    return chosen(plan, [plan.spaces[space].choices, plan.choices], "marking_datum") == "back"
+
+
 def hangs_on_posts(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
     """Whether anything is pulled out of a place on clip rails between posts."""
     levels = (place.choices, *outer)

@@ -9,7 +9,7 @@ from typing import NamedTuple
 from vasculum.core.flow import CutRule
 from vasculum.core.flow.things import Face
 from vasculum.core.lengths import Mm
-from vasculum.plan.laying.layout import chosen_kind
+from vasculum.plan.laying.layout import marks_from_back
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.housings import Box, box_of, slack_of
 from vasculum.plan.making.piece import STRIPS, Cut, Piece
@@ -38,11 +38,21 @@ def with_pin_holes(plan: SolvedPlan, pieces: list[Piece]) -> list[Piece]:
     return [one._replace(cuts=(*one.cuts, *into[one.id])) if one.id in into else one for one in pieces]
 
 
-def walls_without_boards(plan: SolvedPlan, pieces: Iterable[Piece]) -> Iterator[tuple[str, Side]]:
-    """Places with shelves on pins, and the side on which no board stands that could be bored."""
+class Unbored(NamedTuple):
+    """A wall of a place with shelves on pins that is not bored: no board stands there, or it ends before a row."""
+
+    place: str
+    side: Side
+    ends_before: Mm | None
+    """Where the row is that no board reaches, from the front; none where nothing of the plan stands there at all."""
+
+
+def unbored(plan: SolvedPlan, pieces: Iterable[Piece]) -> Iterator[Unbored]:
+    """Every such wall, once."""
     for place, side, boards in _walls(plan, pieces):
-        if not boards:
-            yield place, side
+        missed = [row for row in _rows_of(plan, place) if not any(_within((row,), box["back"]) for _, box in boards)]
+        if missed:
+            yield Unbored(place, side, missed[0] if boards else None)
 
 
 def bored_through(plan: SolvedPlan, pieces: Iterable[Piece]) -> Iterator[BoredThrough]:
@@ -60,7 +70,7 @@ def bored_through(plan: SolvedPlan, pieces: Iterable[Piece]) -> Iterator[BoredTh
             if rows[one].rule.face != rows[other].rule.face
             and _come_near(points(plan, board, rows[one]), points(plan, board, rows[other]), thick[one])
         ]
-        deepest = max(*deep, *together)
+        deepest = max([*deep, *together])
         if deepest >= thickness:
             yield BoredThrough(board, places[0], deepest, thickness)
 
@@ -117,8 +127,7 @@ def _within(places: tuple[Mm, ...], span: tuple[Mm, Mm]) -> tuple[Mm, ...]:
 def _rows(plan: SolvedPlan, place: str, side: Side, board: Piece, box: Box) -> Iterator[Cut]:
     """The rows of one wall: each so far from the edge that everything is told from, its holes from the lower end."""
     assert board.stand is not None
-    levels = [plan.plan.spaces[board.space].choices, plan.plan.choices]
-    is_from_back = chosen_kind(plan.plan, "marking_datum", levels) == "marking_datum.back"
+    is_from_back = marks_from_back(plan.plan, board.space)
     face: Face = "inside" if board.stand.inside == -side else "outside"
     holes = tuple(hole - box["up"][0] for hole in _within(_holes_of(plan, place), box["up"]))
     keys = {

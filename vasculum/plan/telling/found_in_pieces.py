@@ -5,12 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from vasculum.core.flow import key_text
-from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.core.lengths import Mm
+from vasculum.plan.laying.carcass import is_new
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key, space_around
 from vasculum.plan.making.crossing_fasteners import crossing_fasteners
 from vasculum.plan.making.dados_through import dados_through
 from vasculum.plan.making.off_the_sheet import off_the_sheet
 from vasculum.plan.making.pieces import pieces_of
-from vasculum.plan.making.pin_holes import bored_through, walls_without_boards
+from vasculum.plan.making.pin_holes import bored_through, unbored
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.words import filled, piece_name, place_name
 
@@ -109,17 +111,27 @@ def _pins(plan: SolvedPlan) -> Iterator[FindingShown]:
             keys=[key_text(nearest_key(plan, one.place, "pin_hole_depth"))],
             pieces=[one.board.id],
         )
-    for place, side in walls_without_boards(plan, pieces_of(plan)):
-        name = place_name(plan.plan, place)
+    for wall in unbored(plan, pieces_of(plan)):
+        name, side = place_name(plan.plan, wall.place), "left" if wall.side < 0 else "right"
+        stands = wall.ends_before is None and not is_new(plan.plan, plan.plan.spaces[space_around(plan, wall.place)])
+        if stands:
+            said = (
+                f"On the {side} of {name} the pins go into what stands there: no board of this plan is bored for them."
+            )
+        elif wall.ends_before is None:
+            said = f"On the {side} of {name} no board stands that could be bored for pins."
+        else:
+            said = f"On the {side} of {name} no board reaches the row of pins {{row}} behind the front."
         yield FindingShown(
-            code="pins-in-what-stands",
-            severity="note",
-            place=place,
-            places=[place],
+            code="pins-in-what-stands" if stands else "pins-find-no-board",
+            severity="note" if stands else "attention",
+            place=wall.place,
+            places=[wall.place],
             place_name=name,
-            message=f"On the {'left' if side < 0 else 'right'} of {name} the pins go into what stands there: "
-            "no board of this plan is bored for them.",
-            fix="Bore the wall that stands there; where none stands at the clear width, pack it out or put a divider.",
-            keys=[key_text((place, "pin_rows"))],
+            message=filled(said, {"row": wall.ends_before or Mm(0)}, plan.plan.units.length),
+            fix="Bore the wall that stands there; where none stands at the clear width, pack it out or put a divider."
+            if stands
+            else "Put a divider there that is as deep as the shelf, or set the rows further forward.",
+            keys=[key_text((wall.place, "pin_rows"))],
             pieces=[],
         )

@@ -11,7 +11,7 @@ from typing import NamedTuple
 from vasculum.core.flow.things import AXES, Axis
 from vasculum.core.lengths import Mm, show, show_with_unit
 from vasculum.plan.document import Model
-from vasculum.plan.laying.layout import chosen_kind
+from vasculum.plan.laying.layout import marks_from_back
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.housings import box_of, fixings_of, slack_of
 from vasculum.plan.making.piece import STRIPS, Piece
@@ -56,8 +56,7 @@ def marked_out(plan: SolvedPlan) -> list[BoardMarked]:
     found: list[BoardMarked] = []
     for space in plan.plan.space_order:
         boards = [*_boards(plan, space)]
-        levels = [plan.plan.spaces[space].choices, plan.plan.choices]
-        is_from_back = chosen_kind(plan.plan, "marking_datum", levels) == "marking_datum.back"
+        is_from_back = marks_from_back(plan.plan, space)
         for board in boards:
             found += _lines(plan, board, boards, is_from_back)
     return found

@@ -16,7 +16,7 @@ LAYERED = ("drawer", "packing_made.layers")
 S = TypeVar("S", bound=Callable[..., Stand | None])
 
 
-@rule(source="common practice", label="height of the packing strips, cut", per=LAYERED)
+@rule(source="common practice", label="height of the packing strips", per=LAYERED)
 def layered_strip_height(runner_height: Mm, wanted_strip_height: Mm | None = None) -> Mm:
     """A strip is as high as the runner before it, unless a height was chosen."""
     return runner_height if wanted_strip_height is None else wanted_strip_height
