@@ -136,7 +136,9 @@ def test_every_new_case_goes_together_around_its_drawers(kinds: tuple[str, ...])
     done = solved(plan)
     roles = {one.split("/")[1] for one in done.plan.marks}
     assert {"case_side_left", "case_bottom", "worktop", "toe_board_front"} <= roles
-    assert prove(done).meetings == ()
+    meetings = prove(done).meetings
+    assert all("top_rail" in (one.first + one.second) for one in meetings)
+    assert bool(meetings) is bool({"box-meets-top-rail", "dividers-meet-top-rail"} & codes(done, "stop"))
 
 
 def test_a_packed_frame_is_assembled_with_its_strips() -> None:

@@ -61,7 +61,7 @@ def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
     rule = wired.rule
     assert isinstance(rule, GoodRule)
     values = {name: plan.solved.value(*wired.feeds[name]) for name in rule.needs}
-    if None in values.values() or (rule.where and values[rule.where] <= 0):
+    if None in values.values() or any(values[name] <= 0 for name in (rule.where, rule.count) if name):
         return
     row = nearest_choice(levels_at(plan.plan, plan.laid, wired.place), rule.row) if rule.row else None
     through, into = (tuple((n, values[n]) for n in names if values[n] > 0) for names in (rule.through, rule.into))
