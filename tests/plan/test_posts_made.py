@@ -91,3 +91,7 @@ def test_a_tray_stands_back_and_its_runner_with_it() -> None:
     front = next(one for one in pieces_of(back) if one.role == "box_front")
     assert front.stand is not None
     assert front.stand.back == mm("1/4")
+
+
+def test_slots_so_near_together_that_nobody_cuts_them_are_refused() -> None:
+    assert "too-many-slots" in codes(on_posts(frameless(), post_step="0.001 mm"), "stop")

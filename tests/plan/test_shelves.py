@@ -117,6 +117,7 @@ def test_a_row_that_no_board_reaches_is_said() -> None:
     [
         ({"pin_first": "20 in"}, "no-room-for-pins"),
         ({"pin_row_inset": "9 in"}, "pin-rows-meet"),
+        ({"pin_pitch": "1/4 in"}, "pin-holes-meet"),
         ({"shelf_count": "7"}, "too-many-shelves"),
         ({"shelf_count": "4", "pin_pitch": "6 in"}, "too-many-shelves"),
     ],
@@ -127,7 +128,14 @@ def test_what_does_not_go_is_said(choices: dict[str, str], code: str) -> None:
 
 def test_shelves_nearer_together_than_they_are_thick_meet_in_the_proof() -> None:
     """Six of 1/2 on holes 1/8 apart, 3 1/2 high: the second hangs on a hole 1/4 over the first one's."""
-    plan = shelved(case(height="5"), shelf_count="6", pin_pitch="1/8 in", pin_first="1/4 in", pin_last_below="1/4 in")
+    plan = shelved(
+        case(height="5"),
+        shelf_count="6",
+        pin_pitch="1/8 in",
+        pin_diameter="1/16 in",
+        pin_first="1/4 in",
+        pin_last_below="1/4 in",
+    )
     assert ("shelf", "shelf_second") in {
         (one.first.partition("/")[2], one.second.partition("/")[2]) for one in prove(solved(plan)).meetings
     }

@@ -6,6 +6,7 @@ from collections.abc import Callable
 from typing import TypeVar
 
 from vasculum.core.catalogue import alternative, cut, good, piece, rule
+from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Stand
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm
@@ -23,6 +24,8 @@ alternative(
 MADE = ("runner.posts", "posts_are.made", "posts_begin")
 S = TypeVar("S", bound=Callable[..., Stand | None])
 POSTS = ("post_left_front", "post_left_back", "post_right_front", "post_right_back")
+MOST_SLOTS = 400
+"""More slots than one post has."""
 AFTER_THE_BOX = 22
 """Where posts stand in lists."""
 
@@ -41,8 +44,21 @@ def post_length(cell_from_floor: Mm, cell_height: Mm, post_from_floor: Mm, wante
 
 @rule(source="common practice", label="slots of a post, from its lower end", per=MADE)
 def post_slots(post_length: Mm, post_first_slot: Mm, post_step: Mm) -> tuple[Mm, ...]:
-    """From the first slot on one at each step, as far from the upper end as the first is from the lower."""
-    places = (post_first_slot + post_step * number for number in range(pieces(post_length, post_step)))
+    """From the first slot on one at each step, as far from the upper end as the first is from the lower.
+
+    Raises:
+        CannotDerive: ``too-many-slots``.
+    """
+    steps = pieces(post_length, post_step)
+    if steps > MOST_SLOTS:
+        raise CannotDerive(
+            "too-many-slots",
+            "A slot every {post_step} in a post {post_length} long: nobody cuts so many.",
+            "Set them further apart.",
+            post_step=post_step,
+            post_length=post_length,
+        )
+    places = (post_first_slot + post_step * number for number in range(steps))
     return tuple(place for place in places if place <= post_length - post_first_slot)
 
 

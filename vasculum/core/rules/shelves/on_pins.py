@@ -46,12 +46,20 @@ def pin_rows(shelf_depth_cut: Mm, pin_row_inset: Mm) -> tuple[Mm, ...]:
 
 
 @rule(source="common practice", label="pin holes, from the floor of the place", per=ON_PINS)
-def pin_holes(cell_height: Mm, pin_first: Mm, pin_pitch: Mm, pin_last_below: Mm) -> tuple[Mm, ...]:
+def pin_holes(cell_height: Mm, pin_first: Mm, pin_pitch: Mm, pin_last_below: Mm, pin_diameter: Mm) -> tuple[Mm, ...]:
     """From the first hole on, one at each step, up to where a shelf is of no more use.
 
     Raises:
-        CannotDerive: ``no-room-for-pins``.
+        CannotDerive: ``no-room-for-pins``, ``pin-holes-meet``.
     """
+    if pin_pitch <= pin_diameter:
+        raise CannotDerive(
+            "pin-holes-meet",
+            "Holes {pin_diameter} thick, {pin_pitch} from middle to middle, run into each other.",
+            "Set them further apart, or take thinner pins.",
+            pin_diameter=pin_diameter,
+            pin_pitch=pin_pitch,
+        )
     room = cell_height - pin_first - pin_last_below
     if room < 0:
         raise CannotDerive(
