@@ -36,6 +36,7 @@ from vasculum.plan.making.regions import points
 from vasculum.plan.telling.cuts import in_words
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
+from vasculum.plan.telling.travelling import weight_of_piece
 from vasculum.solid.proof import prove
 
 CASE = ("case_side_length_cut", "case_across_length_cut", "case_panel_depth_cut")
@@ -511,3 +512,15 @@ def test_a_bottom_that_stands_back_by_all_of_its_depth_is_refused() -> None:
     assert "nothing-left-of-divider" in codes(case(bottom_set_back="20 in"), "stop")
     stretchers = case(case_bottom="stretchers", bottom_set_back="3/4 in")
     assert prove(solved(stretchers)).meetings == ()
+
+
+def test_a_strip_of_a_sheet_in_hand_weighs_what_that_sheet_weighs() -> None:
+    """24 of inside and two boards of 3/4 long, 4 3/4 wide, 1/4 thick; 600 kg a cubic metre unless its row says."""
+    plan = case(front_strip="1/4 in")
+    done = solved(plan)
+    (strip,) = (one for one in pieces_of(done) if one.role == "front_strip_left")
+    volume = float(mm("25 1/2") * mm("4 3/4") * mm("1/4")) / 1e9
+    assert weight_of_piece(done, strip) == pytest.approx(600 * volume)
+    assert strip.sheet is not None
+    heavy = solved(changed(plan, step(f"/library/sheets/{strip.sheet}/density", 800)))
+    assert weight_of_piece(heavy, strip) == pytest.approx(800 * volume)

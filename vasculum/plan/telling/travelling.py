@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from fractions import Fraction
+
 from vasculum.core.weights import weight_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.piece import Piece
@@ -11,12 +13,26 @@ from vasculum.plan.telling.words import number_text
 def weight_of_piece(plan: SolvedPlan, piece: Piece) -> float | None:
     """Kilograms of one piece; None while a size waits, or where it is of no sheet."""
     sizes = [plan.solved.value(*key) for key in (piece.length, piece.width, piece.thickness)]
-    place, thickness = piece.thickness
-    density = plan.solved.value(*nearest_key(plan, place, thickness.replace("_thickness", "_density")))
-    if piece.sheet is None or density is None or None in sizes:
+    density = _density(plan, piece)
+    if density is None or None in sizes:
         return None
     length, width, thick = sizes
     return weight_of(length * width * thick, density)
+
+
+def _density(plan: SolvedPlan, piece: Piece) -> Fraction | None:
+    """Kilograms per cubic metre of what a piece is of: its part's, or of any sheet in hand that row's own."""
+    if piece.sheet is None:
+        return None
+    place, thickness = piece.thickness
+    name = thickness.replace("_thickness", "_density")
+    if piece.rule.stock == "sheet_in_hand":
+        own = plan.plan.library.stock(piece.sheet).density
+        if own is not None:
+            return Fraction(own)
+        name = "sheet_density"
+    density: Fraction | None = plan.solved.value(*nearest_key(plan, place, name))
+    return density
 
 
 def travels(plan: SolvedPlan, pieces: list[Piece]) -> str:
