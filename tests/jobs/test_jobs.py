@@ -24,7 +24,7 @@ EXPLAINED = {
     "widths-differ", "walls-taper", "runner-screw-near-the-face", "front-passes-obstruction", "width-taken-once",
     "small-parts", "thin-strips", "strip-is-a-partition", "fix-to-the-wall", "anchor", "walls-bulge", "walls-twist",
     "goes-in-turned", "two-pairs", "box-racks", "screws-meet", "sides-are-mirror-images", "case-square-between-walls",
-    "packing-wants-a-shim", "packing-of-sheets", "runner-not-sold-so-long",
+    "packing-wants-a-shim", "stagger-screws", "packing-of-sheets", "runner-not-sold-so-long",
 }  # fmt: skip
 """What these plans may say: what the readings show, and what the stock is."""
 

@@ -221,3 +221,20 @@ def test_a_small_case_in_a_large_space_is_drawn_at_a_scale_at_which_the_space_go
     large = solved(plan)
     for view in (elevation, lambda of, space: section(of, drawer_of(of.plan))):
         assert view(done, space_of(plan)).scale == view(large, space_of(plan)).scale
+
+
+@pytest.mark.parametrize(
+    ("front", "back", "code"),
+    [("24", "23 1/2", ""), ("23 1/2", "24", "strips-where-it-is-narrow"), ("23 3/4", "23 1/2", "strips-too-thick")],
+)
+def test_strips_at_the_front_fill_what_is_wider_there(front: str, back: str, code: str) -> None:
+    """Two of 1/4: the space has to be 1/2 wider at its front; the proof agrees with the rule."""
+    plan = new_plan("Alcove", "frameless", "in", f"{front} in", "30 in", "20 in", "cabinet", "in_space")
+    readings = [
+        {"of": "width", "value": f"{at} in", "along": along} for at, along in ((front, "front"), (back, "back"))
+    ]
+    plan = with_choices(with_readings(plan, "case", *readings), front_strip="1/4 in")
+    said = {one for one in codes(plan, "stop") if one.startswith("strips")}
+    assert said == ({code} if code else set())
+    met = {one.first.partition("/")[2] for one in prove(solved(plan)).meetings}
+    assert bool(met & {"front_strip_left", "front_strip_right"}) is bool(code)

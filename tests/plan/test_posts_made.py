@@ -10,6 +10,7 @@ from tests.helpers import (
     framed,
     frameless,
     kinds_in,
+    measured,
     mm,
     solved,
     split,
@@ -95,3 +96,25 @@ def test_a_tray_stands_back_and_its_runner_with_it() -> None:
 
 def test_slots_so_near_together_that_nobody_cuts_them_are_refused() -> None:
     assert "too-many-slots" in codes(on_posts(frameless(), post_step="0.001 mm"), "stop")
+
+
+def test_posts_on_a_divider_are_screwed_no_deeper_than_it_is_thick_and_said_to_stagger() -> None:
+    """Through 3/4 into 23/32 less 1/8: 1 1/4; from both faces 1/2 + 1/2 meet."""
+    plan = measured(on_posts(frameless("60", "24", "20", front="none"), standing_wall="2 in"), side_sheet="1/2 in")
+    plan, cells = split(plan, drawer_of(plan), "columns", {"holds": "tray"}, {"holds": "tray"})
+    done = solved(plan)
+    thickness = done.solved.value("plan", "divider_thickness")
+    for cell, side in ((cells[0], "right"), (cells[1], "left")):
+        reach = done.solved.value(cell, f"post_screw_{side}") - mm("3/4")
+        assert reach < thickness
+        opposite = "left" if side == "right" else "right"
+        assert done.solved.value(cell, f"post_screw_{opposite}") - mm("3/4") > thickness
+    assert "stagger-screws" in codes(plan, "note")
+    alone, _ = split(
+        on_posts(frameless("60", "24", "20", front="none")),
+        drawer_of(plan),
+        "columns",
+        {"holds": "tray"},
+        {"holds": "open"},
+    )
+    assert "stagger-screws" not in codes(alone)

@@ -4,7 +4,20 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import changed, codes, drawer_of, frameless, mm, solved, split, step, with_choices
+from tests.helpers import (
+    changed,
+    codes,
+    drawer_of,
+    framed,
+    frameless,
+    mm,
+    solved,
+    split,
+    step,
+    with_choices,
+    with_obstruction,
+    with_readings,
+)
 from tests.plan.test_members import bought, case
 from vasculum.drawing.opening import elevation
 from vasculum.drawing.primitives import Rect
@@ -152,3 +165,17 @@ def test_every_shelf_is_drawn_in_the_elevation_and_in_the_section() -> None:
             drawn[name, count] = len(edges)
     assert drawn["front", "3"] == drawn["front", "1"] + 2
     assert drawn["side", "3"] == drawn["side", "1"] + 2
+
+
+@pytest.mark.parametrize(("stands_in", "is_missed"), [("1/8", False), ("1/4", True), ("2", True)])
+def test_a_shelf_beside_something_in_the_way_has_to_reach_its_pins(stands_in: str, is_missed: bool) -> None:
+    """A pin stands out 3/8; the shelf has 1/16 of play, and keeps 1/8 off what is in the way."""
+    plan = with_obstruction(shelved(frameless("22", "24", "20", carcass="new")), "left", f"{stands_in} in", what="pipe")
+    assert ("shelf-misses-its-pins" in codes(plan, "stop")) is is_missed
+
+
+def test_behind_a_frame_a_shelf_on_pins_wants_its_lips_packed_out() -> None:
+    inside = [{"of": "width", "value": "24 in", "along": along} for along in ("front", "back")]
+    lipped = with_readings(framed("22", "24", "20"), "case", *inside)
+    assert "shelf-misses-its-pins" in codes(shelved(lipped), "stop")
+    assert "shelf-misses-its-pins" not in codes(shelved(frameless("22", "24", "20")))

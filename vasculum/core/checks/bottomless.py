@@ -33,6 +33,21 @@ def a_plinth_hangs_on_a_bottom(plinth_height: Mm) -> Finding | None:
     )
 
 
+@check(source="common practice", per="case_bottom.none", when=("feet_in_a_row", "base_height"))
+def feet_stand_under_a_bottom(feet_in_a_row: Mm) -> Finding | None:
+    """Feet between the sides want a board over them."""
+    if feet_in_a_row <= 2:
+        return None
+    return Finding(
+        "feet-under-nothing",
+        "stop",
+        "The case has no bottom: feet between its sides stand under nothing.",
+        "Take two feet in a row, or two stretchers below.",
+        {},
+        ("feet_in_a_row",),
+    )
+
+
 @check(source="common practice", per=("case_bottom.none", "case_top.none"))
 def sides_are_held_apart() -> Finding | None:
     """Sides want a board across somewhere."""

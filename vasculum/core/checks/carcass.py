@@ -185,6 +185,22 @@ def strips_find_their_room(width_spread: Mm, front_strip: Mm) -> Finding | None:
     )
 
 
+@check(source="geometry", per=("survey.niche_width", "survey.tapered"), when=("front_strip",))
+def strips_stand_where_it_is_wider(width_taper: Mm, width_spread: Mm, front_strip: Mm) -> Finding | None:
+    """Strips stand at the front: it is there that the space has to be wider than at its back."""
+    over = 2 * front_strip - width_taper
+    if over <= 0 or 2 * front_strip > width_spread:
+        return None
+    return Finding(
+        "strips-where-it-is-narrow",
+        "stop",
+        "Two strips of {strip} at the front are {over} more than the space is wider there than at its back.",
+        "Take thinner strips, or leave them out.",
+        {"strip": front_strip, "over": over},
+        ("front_strip", "width_taper"),
+    )
+
+
 @check(source="common practice", per=("case_top.oversailing", "upper.between"))
 def a_top_runs_over_its_fronts(front_before: Mm) -> Finding | None:
     """A top that runs over the fronts lies on the sides."""

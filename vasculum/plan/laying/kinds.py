@@ -122,13 +122,15 @@ def _has_handed_sides(kinds: set[str]) -> bool:
 
 
 def _post_kinds(plan: Plan, node: Node) -> set[str]:
-    """Whether a place has posts of its own, or the first of a stack has them for all of it."""
+    """Whether a place has posts of its own or the first of a stack has them for all, and stand beyond its divider."""
     over = [] if node.of != "row" or node.parent is None else plan.places[node.parent].children
+    right = node.beyond[1]
+    beyond = {"posts_beyond"} if right is not None and hangs_on_posts(plan, *right) else set()
     is_shared = node.is_open_below or node.is_open_above
     is_shared = is_shared and all(hangs_on_posts(plan, plan.places[id_], node.outer) for id_ in over)
     if not is_shared:
-        return {"posts_begin", "posts_alone"}
-    return {"posts_begin"} if node.number == 0 else set()
+        return {"posts_begin", "posts_alone", *beyond}
+    return {"posts_begin", *beyond} if node.number == 0 else set()
 
 
 def _begins_bay(plan: Plan, node: Node) -> bool:
@@ -154,8 +156,8 @@ def _joints(plan: Plan, levels: tuple[Choices, ...], front: str) -> set[str]:
     held = {chosen_kind(plan, "corner_held", levels)} if any("butt" in end for end in ends) else set()
     if bottom == "bottom.planted":
         held.add(chosen_kind(plan, "bottom_held", levels))
-        runs_past = joint in ("joint.sliding_dovetail",)
-        held.add(chosen_kind(plan, "bottom_spans", levels) if runs_past else "bottom_spans.box")
+        runs_past = "front_past_sides" in the_catalogue().with_shared({joint})
+        held |= {chosen_kind(plan, "bottom_spans", levels)} if runs_past else set()
     return ends | {bottom} | held
 
 

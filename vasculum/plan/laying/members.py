@@ -7,9 +7,6 @@ from vasculum.plan.document import Choices, Plan, Space
 from vasculum.plan.laying.carcass import is_bottomless, is_new, is_topless
 from vasculum.plan.laying.layout import Node, chosen_kind, divider_of, hangs_on_posts, holds_boxes, is_even_stack
 
-WHOLE_TOPS = ("case_top.panel", "case_top.oversailing")
-"""Tops that angles may hold."""
-
 
 def board_before_kinds(plan: Plan, node: Node) -> set[str]:
     """Whether a board stands before this part of a split."""
@@ -52,7 +49,8 @@ def _ends_kinds(plan: Plan, node: Node, levels: tuple[Choices, ...]) -> set[str]
     kinds = {f"low_end.{low}", f"high_end.{high}", chosen_kind(plan, "rail_reach", levels)}
     kinds |= {"ends_in_the_air"} if any(are_open) else set()
     on_angles = is_upright and high == "case" and _of_case(plan, node, "top_held") == "top_held.angles"
-    kinds |= {"under_angles"} if on_angles and _of_case(plan, node, "case_top") in WHOLE_TOPS else set()
+    is_whole = "whole_top" in the_catalogue().with_shared({_of_case(plan, node, "case_top")})
+    kinds |= {"under_angles"} if on_angles and is_whole else set()
     kinds |= {"staggered"} if "divider" in (low, high) and node.number % 2 else set()
     kinds |= {"ends_at_shown"} if ends_at_shown else set()
     if joint == "divider_joint.housed" and (any(are_open) or "existing" in (low, high)):

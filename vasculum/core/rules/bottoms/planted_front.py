@@ -13,7 +13,7 @@ alternative(
 )
 
 
-@rule(source="common practice", per=("joint.sliding_dovetail", "bottom.planted", "bottom_spans.front"))
+@rule(source="common practice", per=("front_past_sides", "bottom.planted", "bottom_spans.front"))
 def bottom_width(box_front_length_cut: Mm) -> Mm:
     """The bottom is as wide as the front is long.
 

@@ -104,6 +104,19 @@ def top_angle_board_screw_length(
     return longest_into(screw_lengths, angle_metal, case_top_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
+@rule(source="common practice", label="length of angle screws into the uprights", per=UPRIGHT)
+def upright_angle_wall_screw_length(
+    divider_thickness: Mm,
+    angle_metal: Mm,
+    thin_stock: Mm,
+    least_thin_cover: Mm,
+    least_screw_cover: Mm,
+    screw_lengths: tuple[Mm, ...],
+) -> Mm:
+    """The longest that is sold and ends inside the upright."""
+    return longest_into(screw_lengths, angle_metal, divider_thickness, thin_stock, least_thin_cover, least_screw_cover)
+
+
 for per, counted in ((HELD, "top_angle"), (UPRIGHT, "upright_angle")):
     good(
         "angle",
@@ -118,7 +131,7 @@ for per, counted in ((HELD, "top_angle"), (UPRIGHT, "upright_angle")):
         per=per,
         title="Screw for angles, into the wall",
         count=f"{counted}_wall_screws",
-        size="top_angle_wall_screw_length",
+        size=f"{counted}_wall_screw_length",
         through=("angle_metal",),
         holds="walls",
     )

@@ -1,4 +1,4 @@
-"""Upright dividers on dowels that are screwed from below as well: through what they stand on, where nobody sees it.
+"""Upright dividers on dowels that are screwed from below as well: through the bottom of a case, where nobody sees it.
 
 Exact mm.
 """
@@ -12,13 +12,13 @@ from vasculum.core.rules.fastening.sold import count_along
 alternative(
     "divider_held.dowels_screwed",
     title="Dowels, and screws from below",
-    about="Dowels locate it at both ends; screws through what it stands on hold it. Nothing shows above.",
+    about="Dowels locate it at both ends; screws up through the bottom of a case hold it. Nothing shows above.",
     needs="dowel_jig",
     instead="Screw it, or pocket-screw it.",
     shares=("divider_held.dowels", "dowelled", "glued_ends"),
     order=4,
 )
-BELOW = ("divided.board", "upright.board", "divider_held.dowels_screwed")
+BELOW = ("divided.board", "upright.board", "divider_held.dowels_screwed", "low_end.case")
 
 
 @rule(source="common practice", label="screws up into the dividers", per=BELOW, unit="count")

@@ -1,4 +1,4 @@
-"""A butted box front that is lower than its sides: things are seen and taken over it. Exact mm."""
+"""A tray whose butted front is lower than its sides: things are seen and taken over it. Exact mm."""
 
 from __future__ import annotations
 
@@ -7,7 +7,7 @@ from vasculum.core.errors import CannotDerive
 from vasculum.core.lengths import Mm
 
 
-@rule(source="common practice", per=("front_walled", "butt_front"), when=("wanted_front_wall_height",))
+@rule(source="common practice", per=("front_walled", "butt_front", "front.none"), when=("wanted_front_wall_height",))
 def front_wall_height(wanted_front_wall_height: Mm, wall_height: Mm, bottom_loss: Mm) -> Mm:
     """The box front is as high as was chosen, and no higher than the sides.
 

@@ -13,7 +13,10 @@ alternative(
     about="Sides slide into slots set in from the ends: a front that overhangs and pulls no screw.",
     needs="router|dovetail_jig",
     instead="A dado in the front, glued and pinned.",
-    shares={"joint.sliding_dovetail": ("front_walled", "across_front"), "back.sliding_dovetail": ("across_back",)},
+    shares={
+        "joint.sliding_dovetail": ("front_walled", "across_front", "front_past_sides"),
+        "back.sliding_dovetail": ("across_back",),
+    },
     order=10,
 )
 

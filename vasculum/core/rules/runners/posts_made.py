@@ -254,7 +254,7 @@ def post_screws(post_length: Mm, joint_screw_margin: Mm, joint_screw_pitch: Mm) 
 @rule(source="from memory", label="length of screws of the left posts", per=MADE)
 def post_screw_left(
     post_thickness: Mm,
-    post_wall: Mm,
+    post_wall_left: Mm,
     thin_stock: Mm,
     least_thin_cover: Mm,
     least_screw_cover: Mm,
@@ -263,14 +263,19 @@ def post_screw_left(
 ) -> Mm:
     """The longest that is sold and ends inside the wall, through post and packing."""
     return longest_into(
-        screw_lengths, post_thickness + post_packing_left, post_wall, thin_stock, least_thin_cover, least_screw_cover
+        screw_lengths,
+        post_thickness + post_packing_left,
+        post_wall_left,
+        thin_stock,
+        least_thin_cover,
+        least_screw_cover,
     )
 
 
 @rule(source="from memory", label="length of screws of the right posts", per=MADE)
 def post_screw_right(
     post_thickness: Mm,
-    post_wall: Mm,
+    post_wall_right: Mm,
     thin_stock: Mm,
     least_thin_cover: Mm,
     least_screw_cover: Mm,
@@ -279,12 +284,23 @@ def post_screw_right(
 ) -> Mm:
     """The longest that is sold and ends inside the wall, through post and packing."""
     return longest_into(
-        screw_lengths, post_thickness + post_packing_right, post_wall, thin_stock, least_thin_cover, least_screw_cover
+        screw_lengths,
+        post_thickness + post_packing_right,
+        post_wall_right,
+        thin_stock,
+        least_thin_cover,
+        least_screw_cover,
     )
 
 
-@rule(source="from memory", label="wall that posts are screwed to", per=MADE)
-def post_wall(post_thickness: Mm, standing_wall: Mm | None = None) -> Mm:
+@rule(source="from memory", label="wall that the left posts are screwed to", per=(*MADE, "left.edge"))
+def post_wall_left(post_thickness: Mm, standing_wall: Mm | None = None) -> Mm:
+    """As thick as was measured; until then as thick as the posts."""
+    return post_thickness if standing_wall is None else standing_wall
+
+
+@rule(source="from memory", label="wall that the right posts are screwed to", per=(*MADE, "right.edge"))
+def post_wall_right(post_thickness: Mm, standing_wall: Mm | None = None) -> Mm:
     """As thick as was measured; until then as thick as the posts."""
     return post_thickness if standing_wall is None else standing_wall
 
