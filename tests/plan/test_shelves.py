@@ -169,7 +169,7 @@ def test_every_shelf_is_drawn_in_the_elevation_and_in_the_section() -> None:
 
 @pytest.mark.parametrize(("stands_in", "is_missed"), [("1/8", False), ("1/4", True), ("2", True)])
 def test_a_shelf_beside_something_in_the_way_has_to_reach_its_pins(stands_in: str, is_missed: bool) -> None:
-    """A pin stands out 3/8; the shelf has 1/16 of play, and keeps 1/8 off what is in the way."""
+    """A pin stands out 3/8; the shelf has 1/16 of play, and keeps 1/16 off what is in the way."""
     plan = with_obstruction(shelved(frameless("22", "24", "20", carcass="new")), "left", f"{stands_in} in", what="pipe")
     assert ("shelf-misses-its-pins" in codes(plan, "stop")) is is_missed
 

@@ -48,6 +48,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= {"under_rail"} if node.is_top_edge and is_railed(plan, plan.spaces[node.space]) else set()
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()
+    kinds |= _walled_beside(plan, node)
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
         kinds |= board_before_kinds(plan, node)
@@ -119,6 +120,15 @@ def _has_handed_sides(kinds: set[str]) -> bool:
     """Turned end for end, a left side is a right one, unless its ends are worked differently."""
     ends = {kind.partition(".")[2] for kind in kinds if kind.partition(".")[0] in ("joint", "back")}
     return len(ends) > 1 or {"screwed", "runner_holed_in_box"} <= kinds
+
+
+def _walled_beside(plan: Plan, node: Node) -> set[str]:
+    """Whether the row over or under this one, with nothing between, is ended by a cross wall."""
+    if node.of != "row" or node.parent is None or divider_of(plan, plan.places[node.parent]) != "open":
+        return set()
+    rows = plan.places[node.parent].children
+    beside = {"walled_above": rows[: node.number][-1:], "walled_below": rows[node.number + 1 :][:1]}
+    return {kind for kind, row in beside.items() if any("room_behind" in plan.places[one].choices for one in row)}
 
 
 def _post_kinds(plan: Plan, node: Node) -> set[str]:
