@@ -64,8 +64,14 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "shown_sides_are_not_pierced_for_dividers", "a_shown_top_is_not_pierced_for_dividers",
           "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
           "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats",
-          "uprights_are_held_somewhere", "a_plinth_hangs_on_a_bottom", "sides_are_held_apart"}  # fmt: skip
+          "uprights_are_held_somewhere", "a_plinth_hangs_on_a_bottom", "sides_are_held_apart",
+          "an_own_part_has_its_sizes"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
+
+NOTCHED = {
+    "own_length": "10", "own_width": "3", "own_front_notch_wide": "1", "own_front_notch_deep": "1/2",
+    "own_back_notch_wide": "4", "own_back_notch_deep": "1",
+}  # fmt: skip
 
 SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("fit_on_runners", {"runner_play_built": -mm("1/32"), "runner_play": "0", "most_runner_play": "1/16"}, "box-too-wide", "stop"),
@@ -154,6 +160,18 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("a_rail_is_stood_in_for", {}, "taken-out-without-a-stand-in", "attention"),
     ("a_wall_is_stood_in_for", {}, "taken-out-without-a-stand-in", "attention"),
     ("a_stand_in_has_its_sizes", {}, "stand-in-without-sizes", "attention"),
+    ("pull_screws_are_sunk_in_the_wood", {"pull_counterbore": "5/8", "pull_passed": "3/4", "least_beside_counterbore": "1/4"}, "counterbore-too-deep", "stop"),
+    ("pull_screws_end_in_the_thread", {"pull_screw_length": "1 1/4", "pull_passed": "3/4", "pull_thread": "3/8"}, "pull-screw-too-long", "attention"),
+    ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "0", "pull_hole_height": "2", "flush_flange": "2"}, "handle-all-flange", "stop"),
+    ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "2", "pull_hole_height": -mm("1"), "flush_flange": "2"}, "handle-all-flange", "stop"),
+    ("flange_screws_stay_inside", {"flush_cover": -mm("1/16"), "front_cover_wanted": "1/8"}, "flange-screw-too-long", "attention"),
+    ("an_own_part_has_its_sizes", {}, "own-part-without-sizes", "attention"),
+    ("notches_leave_a_part", NOTCHED | {"own_front_notch_wide": "5"}, "notches-leave-nothing", "stop"),
+    ("notches_leave_a_part", NOTCHED | {"own_back_notch_deep": "2 1/2"}, "notches-leave-nothing", "stop"),
+    ("an_own_fastener_holds", {"own_good_bite": "1/4", "least_screw_bite": "3/8"}, "own-fastener-too-short", "attention"),
+    ("an_own_fastener_holds", {"own_good_bite": -mm("1/4"), "least_screw_bite": "3/8"}, "own-fastener-too-short", "attention"),
+    ("an_own_fastener_stays_inside", {"own_good_cover": "1/16", "own_good_cover_wanted": "1/8"}, "own-fastener-near-the-face", "attention"),
+    ("an_own_fastener_stays_inside", {"own_good_cover": -mm("1/16"), "own_good_cover_wanted": "1/8"}, "own-fastener-comes-through", "stop"),
     ("sides_that_show_are_not_pierced", {}, "screws-in-a-face-that-shows", "attention"),
     ("a_top_that_shows_is_not_pierced", {}, "screws-in-a-face-that-shows", "attention"),
     ("shown_sides_are_not_pierced_for_dividers", {}, "screws-in-a-face-that-shows", "attention"),
@@ -250,9 +268,9 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "3/8"), "each_screw_into_right": ("3/8", "0"), "between_tips": "1/16", "runner_screw_stagger": "0", "least_stagger": "1/2"}, "screws-meet", "note"),
     ("holes_are_on_the_member", {"runner_box_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
     ("case_holes_are_on_the_member", {"runner_case_holes": ("1", "14"), "runner_length": "14"}, "hole-past-the-runner", "attention"),
-    ("hand_hole_leaves_wood_in_the_box", {"hand_hole_from_wall_edge": "1/2", "hand_hole_in_wall": "1 1/4", "wall_height_cut": "4", "least_beside_hole": "3/4"}, "hand-hole-at-the-box-edge", "attention"),
-    ("hand_hole_leaves_wood_in_the_box", {"hand_hole_from_wall_edge": "2 1/4", "hand_hole_in_wall": "1 1/4", "wall_height_cut": "4", "least_beside_hole": "3/4"}, "hand-hole-at-the-box-edge", "attention"),
-    ("hand_hole_leaves_wood", {"hand_hole_from_edge": "5/8", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "hand_hole_width": "4", "front_height_cut": "2 1/2", "front_width_cut": "14", "least_beside_hole": "3/4"}, "hand-hole-too-large", "attention"),
+    ("a_hole_leaves_wood_in_the_box", {"pull_hole_from_wall_edge": "1/2", "pull_hole_in_wall": "1 1/4", "wall_height_cut": "4", "least_beside_hole": "3/4"}, "hand-hole-at-the-box-edge", "attention"),
+    ("a_hole_leaves_wood_in_the_box", {"pull_hole_from_wall_edge": "2 1/4", "pull_hole_in_wall": "1 1/4", "wall_height_cut": "4", "least_beside_hole": "3/4"}, "hand-hole-at-the-box-edge", "attention"),
+    ("a_hole_leaves_wood", {"pull_hole_from_edge": "5/8", "pull_hole_from_left": "5", "pull_hole_height": "1 1/4", "pull_hole_width": "4", "front_height_cut": "2 1/2", "front_width_cut": "14", "least_beside_hole": "3/4"}, "hand-hole-too-large", "attention"),
     ("pull_clears_the_door", {"pull_projection": "1 1/4", "pull_count": Fraction(1)}, "pull-meets-door", "attention"),
     ("panel_is_long_enough", {"panel_length": "29 1/2", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}, "panel-too-short", "stop"),
     ("panel_is_wide_enough", {"panel_width": "20", "panel_width_needed": "21 3/4"}, "panel-too-narrow", "stop"),
@@ -286,6 +304,13 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
 ]  # fmt: skip
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
+    ("notches_leave_a_part", NOTCHED),
+    ("pull_screws_are_sunk_in_the_wood", {"pull_counterbore": "1/2", "pull_passed": "3/4", "least_beside_counterbore": "1/4"}),
+    ("pull_screws_end_in_the_thread", {"pull_screw_length": "1 1/8", "pull_passed": "3/4", "pull_thread": "3/8"}),
+    ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "1/2", "pull_hole_height": "2", "flush_flange": "2"}),
+    ("flange_screws_stay_inside", {"flush_cover": "1/8", "front_cover_wanted": "1/8"}),
+    ("an_own_fastener_holds", {"own_good_bite": "3/8", "least_screw_bite": "3/8"}),
+    ("an_own_fastener_stays_inside", {"own_good_cover": "1/8", "own_good_cover_wanted": "1/8"}),
     ("fit_on_runners", {"runner_play_built": "1/4", "runner_play": "1/4", "most_runner_play": "1/16"}),
     ("fit_between_walls", {"runner_play_built": "1/16", "runner_play": "0", "most_runner_play": "1/16"}),
     ("fit_in_height", {"play_above_built": "1/4", "play_above": "1/4"}),
@@ -410,9 +435,9 @@ IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("screws_do_not_meet", {"divider_thickness": "3/4", "each_screw_into_left": ("0", "3/4"), "each_screw_into_right": ("3/4", "0"), "between_tips": "1/16", "runner_screw_stagger": "1/2", "least_stagger": "1/2"}),
     ("holes_are_on_the_member", {"runner_box_holes": ("1", "13 7/8"), "runner_length": "14"}),
     ("case_holes_are_on_the_member", {"runner_case_holes": ("1", "13 7/8"), "runner_length": "14"}),
-    ("hand_hole_leaves_wood_in_the_box", {"hand_hole_from_wall_edge": "3/4", "hand_hole_in_wall": "1 1/4", "wall_height_cut": "2 3/4", "least_beside_hole": "3/4"}),
-    ("hand_hole_leaves_wood_in_the_box", {"hand_hole_from_wall_edge": "6", "hand_hole_in_wall": "0", "wall_height_cut": "4", "least_beside_hole": "3/4"}),
-    ("hand_hole_leaves_wood", {"hand_hole_from_edge": "3/4", "hand_hole_from_left": "5", "hand_hole_height": "1 1/4", "hand_hole_width": "4", "front_height_cut": "2 3/4", "front_width_cut": "14", "least_beside_hole": "3/4"}),
+    ("a_hole_leaves_wood_in_the_box", {"pull_hole_from_wall_edge": "3/4", "pull_hole_in_wall": "1 1/4", "wall_height_cut": "2 3/4", "least_beside_hole": "3/4"}),
+    ("a_hole_leaves_wood_in_the_box", {"pull_hole_from_wall_edge": "6", "pull_hole_in_wall": "0", "wall_height_cut": "4", "least_beside_hole": "3/4"}),
+    ("a_hole_leaves_wood", {"pull_hole_from_edge": "3/4", "pull_hole_from_left": "5", "pull_hole_height": "1 1/4", "pull_hole_width": "4", "front_height_cut": "2 3/4", "front_width_cut": "14", "least_beside_hole": "3/4"}),
     ("panel_is_long_enough", {"panel_length": "29 3/4", "panel_length_needed": "29 3/4", "faces_from_panel": Fraction(3), "blade_kerf": "1/8"}),
     ("panel_is_wide_enough", {"panel_width": "21 3/4", "panel_width_needed": "21 3/4"}),
     ("unit_meets_its_neighbour", {"standing_height": "30", "matched_height": "30"}),

@@ -24,7 +24,8 @@ from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Rect
 from vasculum.plan.document import Plan
 from vasculum.plan.making.pieces import pieces_of
-from vasculum.plan.making.regions import regions
+from vasculum.plan.making.regions import points, regions
+from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.solution import solution_of
 
 
@@ -173,6 +174,78 @@ def test_a_hand_hole_goes_through_the_box_front_where_it_goes_through_the_front(
     assert holes[0] == holes[1]
     (low, high) = holes[0]
     assert (high[0] - low[0], high[1] - low[1]) == (mm("4"), mm("1 1/4"))
+
+
+FLUSH = {"pull": "flush", "flush_depth": "1 1/8 in"}
+
+
+@pytest.mark.parametrize("plan", [
+    frameless(**FLUSH), frameless(**FLUSH, front="overlay"), framed(**FLUSH), frameless(**FLUSH, joint="butt_around"),
+    two_rows(frameless("22 1/2", "16", **FLUSH)), frameless(**FLUSH, wanted_flush_middle="3 1/2 in"),
+    changed(frameless(**FLUSH), step("/units/increment", "1/2 in", "replace")),
+])  # fmt: skip
+def test_a_flush_handle_is_let_into_front_and_box_front_at_one_place(plan: Plan) -> None:
+    """4 3/4 x 3 1/2 over a flange of 3/8: 4 x 2 3/4; its pan of 1 1/8 is deeper than a front of 3/4."""
+    done = solved(plan)
+    first = next(p for p in pieces_of(done) if p.role == "front").place
+    spans = []
+    for role in ("front", "box_front"):
+        piece = next(p for p in pieces_of(done) if p.id == f"{first}/{role}")
+        (cut,) = (c for c in piece.cuts if c.rule.what == "hole")
+        (taken,) = regions(done, piece, cut)
+        assert piece.stand is not None
+        corner = (piece.stand.across, piece.stand.up)
+        spans.append(
+            [tuple(at + end for end in span) for at, span in zip(corner, (taken.along, taken.across), strict=True)]
+        )
+    assert spans[0] == spans[1]
+    assert [high - low for low, high in spans[0]] == [mm("4"), mm("2 3/4")]
+    assert [one.amount for one in hardware_of(done) if one.what == "Flush handle"]
+
+
+def test_a_shallow_handle_stays_in_the_front() -> None:
+    done = solved(frameless(pull="flush", flush_depth="3/4 in"))
+    holed = [piece.role for piece in pieces_of(done) if any(cut.rule.what == "hole" for cut in piece.cuts)]
+    assert holed == ["front"]
+
+
+def test_the_flange_of_a_handle_is_no_wider_than_the_handle() -> None:
+    assert "handle-all-flange" in codes(frameless(pull="flush", flush_flange="2 in"), "stop")
+    assert "hand-hole-too-large" in codes(frameless("22 1/2", "4", pull="flush"))
+    assert "hand-hole-too-large" not in codes(frameless("22 1/2", "5", pull="flush"))
+    assert "hand-hole-too-large" in codes(frameless("22 1/2", "5", pull="flush", wanted_flush_middle="3 in"))
+
+
+@pytest.mark.parametrize(("choices", "holes", "count", "length", "sunk"), [
+    # front 3/4, box front 1/2, thread 3/8; two pulls on a front wider than 24: in the middle of its halves
+    ({}, ("11 1/8",), 1, "1 5/8", "0"),
+    ({"pull_held": "front"}, ("11 1/8",), 1, "1 1/8", "0"),
+    ({"pull_held": "front", "pull_holes": "2"}, ("9 1/4", "13"), 2, "1 1/8", "0"),
+    ({"pull_held": "front", "pull_holes": "2", "wanted_pull_screw": "1 in"}, ("9 1/4", "13"), 2, "1", "1/8"),
+    ({"pull_held": "front", "pull_holes": "3", "pull_hole_spacing": "2 in"}, ("9 1/8", "11 1/8", "13 1/8"), 3, "1 1/8", "0"),
+    ({"wanted_pull_screw": "1 1/2 in"}, ("11 1/8",), 1, "1 1/2", "1/8"),
+    ({"wanted_pull_screw": "2 in"}, ("11 1/8",), 1, "2", "0"),
+])  # fmt: skip
+def test_a_pull_has_its_holes_and_its_screws(
+    choices: dict[str, str], holes: tuple[str, ...], count: int, length: str, sunk: str
+) -> None:
+    """Holes stand about the middle of the pull; a screw that is too short is sunk by stack + thread - screw."""
+    done = solved(frameless(**choices))
+    found = [
+        value(done, name) for name in ("pull_holes_from_left", "pull_screws", "pull_screw_length", "pull_counterbore")
+    ]
+    assert found == [tuple(map(mm, holes)), count, mm(length), mm(sunk)]
+    front = next(p for p in pieces_of(done) if p.role == "front")
+    titles = [cut.rule.title for cut in front.cuts]
+    assert titles == ["Holes for the pull"] + ["Counterbore for the pull's screws"] * (sunk != "0")
+    assert [point[0] for point in points(done, front, front.cuts[0])] == list(map(mm, holes))
+    assert ("pull-screw-too-long" in codes(done)) == (length == "2")
+
+
+def test_a_counterbore_leaves_wood_under_the_heads() -> None:
+    short = {"pull_held": "front", "wanted_pull_screw": "1/2 in"}
+    assert "counterbore-too-deep" in codes(frameless(**short), "stop")
+    assert "counterbore-too-deep" not in codes(frameless(**short, pull_thread="1/8 in"))
 
 
 def test_a_box_that_ends_below_the_hand_hole_has_none_in_its_front() -> None:

@@ -23,7 +23,7 @@ from vasculum.drawing.primitives import (
     scale_for,
 )
 from vasculum.drawing.sizes import Sizes
-from vasculum.drawing.standing import MEMBERS, standing
+from vasculum.drawing.standing import MEMBERS, own_parts, standing
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.laying.layout import BOXES, Node
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
@@ -49,6 +49,9 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int], on
                     sheet.add(*board.seen("above", "cut", "cells", board.thin))
             if not node.place.children:
                 _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], is_chosen=node.id == chosen)
+    for own in own_parts(sizes, space):
+        if own.spans("up", middle):
+            sheet.add(*own.seen("above", "cut", "cells", own.thin))
     sheet.add(*case_from_above(sizes))
     sheet.add(*from_above(sizes, space, middle))
     _door(Sizes(plan, chosen, sheet))

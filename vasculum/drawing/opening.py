@@ -19,7 +19,7 @@ from vasculum.drawing.panel import matched_splits, panel_of
 from vasculum.drawing.primitives import OPENING_PAPER, Arc, Line, Paper, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import column_of, section
 from vasculum.drawing.sizes import Sizes
-from vasculum.drawing.standing import standing
+from vasculum.drawing.standing import own_parts, standing
 from vasculum.drawing.way_in import brought_in
 from vasculum.plan.laying.layout import BOXES, Node, boxes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
@@ -92,6 +92,9 @@ def elevation(plan: SolvedPlan, space: str, on: Paper = OPENING_PAPER) -> Sheet:
             sheet.add(*board.seen("front", "cut", "cells", board.thin))
         if node.parent is not None:
             _handle(plan, at, node, node.parent)
+    for own in own_parts(sizes, space):
+        role: Role = "hidden" if own.low["back"] > 0 else "outline"
+        sheet.add(*own.seen("front", role, "cells", "up" if own.thin == "across" else "across"))
     sheet.add(Rect("outline", "opening", (left, ZERO), width, height, sizes.key("opening_width")))
     sheet.add(*niche_from_front(sizes))
     _readings(sizes, space)
@@ -167,15 +170,15 @@ def _front(at: Sizes, number: int) -> None:
 def _pulls(at: Sizes, corner: tuple[Mm, Mm]) -> None:
     """Where pulls go, or the hand-hole; from the front's lower left corner."""
     x, y = corner
-    places, up = at.plan.solved.value(at.place, "pulls_from_left"), at.own("pull_up")
+    places, up = at.plan.solved.value(at.place, "pull_holes_from_left"), at.own("pull_up")
     if places is not None and up is not None:
         for along in places:
             at.sheet.add(Arc("outline", "front", (x + along, y + up), PULL, 0, 360, at.key("pull_up")))
-    hole = at.all_of("hand_hole_from_left", "hand_hole_from_edge", "hand_hole_width", "hand_hole_height")
-    if hole is not None and at.own("hand_hole_from_edge") is not None:
+    hole = at.all_of("pull_hole_from_left", "pull_hole_from_edge", "pull_hole_width", "pull_hole_height")
+    if hole is not None and at.own("pull_hole_from_edge") is not None:
         along, from_edge, width, height = hole
         place = (x + along, y + from_edge)
-        at.sheet.add(Rect("cut", "front", place, width, height, at.key("hand_hole_from_edge")))
+        at.sheet.add(Rect("cut", "front", place, width, height, at.key("pull_hole_from_edge")))
 
 
 def _box_from_front(at: Sizes, number: int) -> None:

@@ -12,7 +12,7 @@ from vasculum.drawing.carriers import RUNNER_LINES
 from vasculum.drawing.in_the_way import from_the_side
 from vasculum.drawing.primitives import FIRST, OPENING_PAPER, STEP, Line, Paper, Rect, Sheet, scale_for
 from vasculum.drawing.sizes import Sizes
-from vasculum.drawing.standing import MEMBERS, Standing, standing
+from vasculum.drawing.standing import MEMBERS, Standing, own_parts, standing
 from vasculum.plan.laying.layout import BOXES, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in, space_around
 
@@ -50,6 +50,9 @@ def section(plan: SolvedPlan, chosen: str, on: Paper = OPENING_PAPER) -> Sheet:
     cells, numbers = column_of(plan, chosen), numbers_of(plan.plan)
     for place in cells:
         _cell(Sizes(plan, place, sheet), numbers.get(place, 0), middle, depth)
+    for own in own_parts(sizes, space):
+        if own.spans("across", middle):
+            sheet.add(*own.seen("side", "cut", "cells", own.thin))
     boxes = [place for place in cells if plan.plan.places[place].holds in BOXES]
     if boxes:
         _depths(Sizes(plan, chosen if chosen in boxes else boxes[0], sheet), height)

@@ -72,6 +72,13 @@ def standing(at: Sizes, *roles: str) -> list[Standing]:
     ]
 
 
+def own_parts(at: Sizes, space: str) -> list[Standing]:
+    """The parts of a person's own that stand in a space, where it is said where."""
+    own = [id_ for id_, part in at.plan.plan.own_parts.items() if part.space == space]
+    places = (place for id_ in own for place in at.plan.laid.places[id_].children)
+    return [one for place in places for one in standing(Sizes(at.plan, place, at.sheet))]
+
+
 def _standing(at: Sizes, piece: Piece, stand: Stand) -> Standing:
     axes: dict[Axis, tuple[str, str]] = {
         stand.length: piece.length, stand.width: piece.width, stand.thick: piece.thickness

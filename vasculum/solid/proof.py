@@ -76,7 +76,9 @@ def _proved(plan: SolvedPlan) -> Proof:
             continue
         solids[piece.id] = solid
         pieces += bool(piece.rule.stock)
-        standing[piece.space].append(_Standing(solid, piece.id.partition("/")[0], piece.rule.moves, False))
+        part = plan.plan.own_parts.get(piece.place)
+        is_wall = part is not None and part.is_wall
+        standing[piece.space].append(_Standing(solid, piece.id.partition("/")[0], piece.rule.moves, is_wall))
     meetings: list[Meeting] = []
     for space, own in standing.items():
         swept, leaves = doors(plan, space)

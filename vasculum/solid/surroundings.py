@@ -18,7 +18,7 @@ from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.solid.solids import Box, Shape, Solid, Vector
 
 WALL = 50.0
-"""How thick a wall is taken, mm: it only has to be there."""
+"""How thick a wall is taken where nobody said, mm: it only has to be there."""
 LEAF = 1.0
 """How thick the leaf of a door is taken, mm, away from the drawers: nobody measures it."""
 ARC = 12
@@ -58,6 +58,8 @@ def _walls(plan: SolvedPlan, space: str, niche: Box) -> Iterator[Solid]:
     left, right = (plan.solved.value(space, f"wall_{side}_from_left") for side in ("left", "right"))
     (x0, y0, z0), (x1, y1, z1) = niche
     is_around = has_niche(plan.plan, plan.plan.spaces[space])
+    said = plan.solved.value(*nearest_key(plan, space, "standing_wall"))
+    wall = WALL if said is None or is_around else float(said)
     known = niche_sizes(plan.plan, plan.plan.spaces[space]) if is_around else set(AXES)
     wide = (x0, x1) if left is None or right is None or is_around else (float(left), float(right))
     if "width" in known and (is_around or left is not None):
@@ -66,7 +68,7 @@ def _walls(plan: SolvedPlan, space: str, niche: Box) -> Iterator[Solid]:
             run = (y0 + begins * (y1 - y0), y0 + ends * (y1 - y0))
             for side, x, way in (("left", wide[0], -1.0), ("right", wide[1], 1.0)):
                 face = [(x + way * near, run[0]), (x + way * far, run[1])]
-                corners = [*face, *((x + way * (WALL + near + far), y) for y in run)]
+                corners = [*face, *((x + way * (wall + near + far), y) for y in run)]
                 yield _convex(f"{space}/wall_{side}{part}", [(a, b, z) for a, b in corners for z in (z0, z1)])
     if "height" in known:
         yield _cuboid(f"{space}/floor", (wide[0], y0, z0 - WALL), (wide[1], y1, z0))

@@ -641,6 +641,29 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AddOwn
+         * @description A part, or something to buy, by its name; a number is put behind a name that is taken.
+         */
+        AddOwn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-own";
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "own_parts" | "own_goods";
+            /**
+             * Space
+             * @description An id of the plan.
+             */
+            space: string;
+            /** Name */
+            name: string;
+        };
+        /**
          * AddScribe
          * @description A scribe strip on one side of a space, to be measured.
          */
@@ -1189,7 +1212,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -2209,6 +2232,173 @@ export interface components {
             do: "outline";
         };
         /**
+         * OwnGood
+         * @description Something to buy that no rule asks for: a rod, catches, screws of a part of one's own.
+         *
+         *     A fastener says what it passes, and may say what holds it: its bite follows, and what is left before its point.
+         */
+        OwnGood: {
+            /** Name */
+            name: string;
+            /**
+             * Space
+             * @example reading-7
+             */
+            space: string;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Unit
+             * @default piece
+             * @enum {string}
+             */
+            unit: "piece" | "pair";
+            /**
+             * Length
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Passes
+             * @default null
+             */
+            passes: string | null;
+            /**
+             * Into
+             * @description How thick what holds it is.
+             * @default null
+             */
+            into: string | null;
+            /**
+             * Price
+             * @description Of one of them.
+             * @default null
+             */
+            price: string | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
+         * OwnPart
+         * @description A part that no rule makes: a trim, a long shelf, a rack, a ledge. Who builds it says its sizes.
+         *
+         *     Once it is said how it lies it stands in drawings and in the proof as well; until then it is on the lists alone.
+         */
+        OwnPart: {
+            /** Name */
+            name: string;
+            /**
+             * Space
+             * @example reading-7
+             */
+            space: string;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Length
+             * @default null
+             */
+            length: string | null;
+            /**
+             * Width
+             * @default null
+             */
+            width: string | null;
+            /**
+             * Stock
+             * @description The sheet or board that it is cut from; it gives the thickness.
+             * @default null
+             */
+            stock: string | null;
+            /**
+             * Thickness
+             * @description Of a part that comes from nothing in the library.
+             * @default null
+             */
+            thickness: string | null;
+            /**
+             * Lies
+             * @default null
+             */
+            lies: ("flat" | "flat_turned" | "facing" | "facing_upright" | "beside" | "beside_upright") | null;
+            /**
+             * From Left
+             * @default null
+             */
+            from_left: string | null;
+            /**
+             * From Front
+             * @default null
+             */
+            from_front: string | null;
+            /**
+             * From Floor
+             * @description Its nearest corner from the clear front lower left corner of the space; at the corner where nothing is said.
+             * @default null
+             */
+            from_floor: string | null;
+            /**
+             * Outward
+             * @description Which of these three go the other way: to the left of the space, before it, below it.
+             * @default []
+             */
+            outward: ("left" | "front" | "floor")[];
+            /**
+             * Is Wall
+             * @description Whether the readings were taken to it: it is a wall, the floor or the back of its space.
+             * @default false
+             */
+            is_wall: boolean;
+            /**
+             * Step
+             * @description How far each further one stands from the one before.
+             * @default null
+             */
+            step: string | null;
+            /**
+             * Steps
+             * @description Which way they stand behind each other.
+             * @default across
+             * @enum {string}
+             */
+            steps: "across" | "back" | "up";
+            /**
+             * Front Notch Wide
+             * @default null
+             */
+            front_notch_wide: string | null;
+            /**
+             * Front Notch Deep
+             * @default null
+             */
+            front_notch_deep: string | null;
+            /**
+             * Back Notch Wide
+             * @default null
+             */
+            back_notch_wide: string | null;
+            /**
+             * Back Notch Deep
+             * @description What is sawn out of both front corners, or both back corners, of a part that lies flat: round legs and posts.
+             * @default null
+             */
+            back_notch_deep: string | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
          * PartShown
          * @description One row of the parts list: identical pieces together.
          */
@@ -2538,6 +2728,22 @@ export interface components {
             existing: {
                 [key: string]: components["schemas"]["Existing"];
             };
+            /**
+             * Own Parts
+             * @description Parts that no rule makes.
+             * @default {}
+             */
+            own_parts: {
+                [key: string]: components["schemas"]["OwnPart"];
+            };
+            /**
+             * Own Goods
+             * @description Things to buy that no rule asks for.
+             * @default {}
+             */
+            own_goods: {
+                [key: string]: components["schemas"]["OwnGood"];
+            };
             /** Places */
             places: {
                 [key: string]: components["schemas"]["Place"];
@@ -2660,7 +2866,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3771,6 +3977,22 @@ export interface components {
              * @enum {string}
              */
             do: "take-out";
+        };
+        /**
+         * TakeOwnOut
+         * @description A part or a thing of one's own is not wanted.
+         */
+        TakeOwnOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-own-out";
+            /**
+             * Own
+             * @description An id of the plan.
+             */
+            own: string;
         };
         /**
          * TakeScribeAway

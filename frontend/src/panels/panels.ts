@@ -36,6 +36,8 @@ export const PANELS = {
   case: { stage: 'make', title: 'Case', groups: ['Case', 'Fixing'] },
   shelves: { stage: 'make', title: 'Shelves', groups: ['Shelves'] },
   dividers: { stage: 'make', title: 'Dividers', groups: ['Dividers', 'Dowels', 'Angles', 'Cleats'] },
+  'own-parts': { stage: 'make', title: 'Parts of your own' },
+  'own-goods': { stage: 'make', title: 'Other hardware' },
   materials: { stage: 'make', title: 'Materials', groups: ['To buy'] },
   tools: { stage: 'make', title: 'Tools' },
   weight: { stage: 'make', title: 'Weight', groups: ['Weight'] },

@@ -28,6 +28,7 @@ const KINDS = [
   'fixed_to',
   'front_edge',
   'posts_are',
+  'pull_held',
   'base_skirt',
   'top_held',
   'bottom_spans',

@@ -5,28 +5,30 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import smallest
 
 
-@check(source="from memory", per="pull.hand_hole")
-def hand_hole_leaves_wood(
-    hand_hole_from_edge: Mm,
-    hand_hole_from_left: Mm,
-    hand_hole_height: Mm,
-    hand_hole_width: Mm,
+@check(source="from memory", per="holed")
+def a_hole_leaves_wood(
+    pull_hole_from_edge: Mm,
+    pull_hole_from_left: Mm,
+    pull_hole_height: Mm,
+    pull_hole_width: Mm,
     front_height_cut: Mm,
     front_width_cut: Mm,
     least_beside_hole: Mm,
 ) -> Finding | None:
-    """A hand-hole leaves enough of the front around it, both ways."""
+    """A hole for a hand or a handle leaves enough of the front around it, both ways."""
+    over = front_height_cut - pull_hole_from_edge - pull_hole_height
     for beside, way, hole, front, about in (
-        (hand_hole_from_edge, "high", hand_hole_height, front_height_cut, "front_height_cut"),
-        (hand_hole_from_left, "wide", hand_hole_width, front_width_cut, "front_width_cut"),
+        (smallest(pull_hole_from_edge, over), "high", pull_hole_height, front_height_cut, "front_height_cut"),
+        (pull_hole_from_left, "wide", pull_hole_width, front_width_cut, "front_width_cut"),
     ):
         if beside < least_beside_hole:
             return Finding(
                 "hand-hole-too-large",
                 "attention",
-                f"A hand-hole {{hole}} {way} leaves less than {{least}} around it in a front {{front}} {way}.",
+                f"A hole {{hole}} {way} leaves less than {{least}} around it in a front {{front}} {way}.",
                 "Use a pull, or notch the upper edge.",
                 {"hole": hole, "least": least_beside_hole, "front": front},
                 (about,),
@@ -34,20 +36,20 @@ def hand_hole_leaves_wood(
     return None
 
 
-@check(source="from memory", per=("pull.hand_hole", "front_walled"))
-def hand_hole_leaves_wood_in_the_box(
-    hand_hole_from_wall_edge: Mm, hand_hole_in_wall: Mm, wall_height_cut: Mm, least_beside_hole: Mm
+@check(source="from memory", per=("holed", "front_walled"))
+def a_hole_leaves_wood_in_the_box(
+    pull_hole_from_wall_edge: Mm, pull_hole_in_wall: Mm, wall_height_cut: Mm, least_beside_hole: Mm
 ) -> Finding | None:
-    """Behind the front the hand-hole leaves enough of the box front below and above it."""
-    over = wall_height_cut - hand_hole_from_wall_edge - hand_hole_in_wall
-    if hand_hole_in_wall == 0 or (hand_hole_from_wall_edge >= least_beside_hole and over >= least_beside_hole):
+    """Behind the front the hole leaves enough of the box front below and above it."""
+    over = wall_height_cut - pull_hole_from_wall_edge - pull_hole_in_wall
+    if pull_hole_in_wall == 0 or (pull_hole_from_wall_edge >= least_beside_hole and over >= least_beside_hole):
         return None
     return Finding(
         "hand-hole-at-the-box-edge",
         "attention",
-        "The hand-hole leaves {below} below and {over} above it in the box front.",
+        "The hole for the pull leaves {below} below and {over} above it in the box front.",
         "Make the box as high as its front allows, cut the hole elsewhere, or use a pull.",
-        {"below": hand_hole_from_wall_edge, "over": over},
+        {"below": pull_hole_from_wall_edge, "over": over},
         ("wall_height_cut",),
     )
 
@@ -64,4 +66,67 @@ def pull_clears_the_door(pull_projection: Mm, pull_count: Mm) -> Finding | None:
         "Cut a hand-hole, leave the front out, or set the drawer back by as much.",
         {"projection": pull_projection},
         ("pull_screw_length",),
+    )
+
+
+@check(source="common practice", per="pull_screwed")
+def pull_screws_are_sunk_in_the_wood(
+    pull_counterbore: Mm, pull_passed: Mm, least_beside_counterbore: Mm
+) -> Finding | None:
+    """A counterbore leaves enough under the heads of the screws."""
+    if pull_passed - pull_counterbore >= least_beside_counterbore:
+        return None
+    return Finding(
+        "counterbore-too-deep",
+        "stop",
+        "The pull's screws would have to be sunk {deep} into {passed}; {least} has to stay under their heads.",
+        "Take longer screws.",
+        {"deep": pull_counterbore, "passed": pull_passed, "least": least_beside_counterbore},
+        ("pull_counterbore",),
+    )
+
+
+@check(source="common practice", per="pull_screwed", when=("wanted_pull_screw",))
+def pull_screws_end_in_the_thread(pull_screw_length: Mm, pull_passed: Mm, pull_thread: Mm) -> Finding | None:
+    """A screw longer than stack and thread does not draw the pull tight."""
+    over = pull_screw_length - pull_passed - pull_thread
+    if over <= 0:
+        return None
+    return Finding(
+        "pull-screw-too-long",
+        "attention",
+        "A screw {screw} long reaches {over} deeper than the thread of the pull, and does not draw it tight.",
+        "Cut the screws off by {over}, put washers under their heads, or take shorter ones.",
+        {"screw": pull_screw_length, "over": over},
+        ("pull_screw_length",),
+    )
+
+
+@check(source="common practice", per="pull.flush")
+def a_flush_handle_has_a_cut_out(pull_hole_width: Mm, pull_hole_height: Mm, flush_flange: Mm) -> Finding | None:
+    """A handle is wider and higher than its flange is on both sides."""
+    if pull_hole_width > 0 and pull_hole_height > 0:
+        return None
+    return Finding(
+        "handle-all-flange",
+        "stop",
+        "With a flange {flange} wide all round nothing of the handle is left to be let in.",
+        "Measure the handle in hand: its outline over the flange, and the flange.",
+        {"flange": flush_flange},
+        ("pull_hole_width",),
+    )
+
+
+@check(source="common practice", per="pull.flush")
+def flange_screws_stay_inside(flush_cover: Mm, front_cover_wanted: Mm) -> Finding | None:
+    """Screws of a flange end inside the front."""
+    if flush_cover >= front_cover_wanted:
+        return None
+    return Finding(
+        "flange-screw-too-long",
+        "attention",
+        "Before the points of the handle's screws {left} of the front is left; {wanted} is wanted.",
+        "Let a thicker front carry it, or say a smaller least bite.",
+        {"left": flush_cover if flush_cover > 0 else Mm(0), "wanted": front_cover_wanted},
+        ("flush_cover",),
     )

@@ -185,6 +185,7 @@ GoodKind = Literal[
     "plug",
     "shelf_pin",
     "glue",
+    "other",
 ]
 """What is bought, in the order in which it is listed."""
 GoodUnit = Literal["pair", "piece", "ml"]

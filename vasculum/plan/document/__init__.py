@@ -254,6 +254,70 @@ class Existing(Model):
     note: Note = ""
 
 
+PriceText = Annotated[str, Field(pattern=r"^[0-9]{1,6}([.,][0-9]{1,2})?$", examples=["48.50"])]
+"""In the maker's own money."""
+
+
+Lies = Literal["flat", "flat_turned", "facing", "facing_upright", "beside", "beside_upright"]
+"""How a board lies: flat with its length across, or back; facing the front with its length across, or up; beside, as a
+side stands, with its length back, or up."""
+
+
+class OwnPart(Model):
+    """A part that no rule makes: a trim, a long shelf, a rack, a ledge. Who builds it says its sizes.
+
+    Once it is said how it lies it stands in drawings and in the proof as well; until then it is on the lists alone.
+    """
+
+    name: Name
+    space: Id
+    count: Annotated[int, Field(ge=1, le=99)] = 1
+    length: PositiveLengthText | None = None
+    width: PositiveLengthText | None = None
+    stock: Id | None = None
+    """The sheet or board that it is cut from; it gives the thickness."""
+    thickness: PositiveLengthText | None = None
+    """Of a part that comes from nothing in the library."""
+    lies: Lies | None = None
+    from_left: LengthText | None = None
+    from_front: LengthText | None = None
+    from_floor: LengthText | None = None
+    """Its nearest corner from the clear front lower left corner of the space; at the corner where nothing is said."""
+    outward: Annotated[list[Literal["left", "front", "floor"]], Field(max_length=3)] = []
+    """Which of these three go the other way: to the left of the space, before it, below it."""
+    is_wall: bool = False
+    """Whether the readings were taken to it: it is a wall, the floor or the back of its space."""
+    step: LengthText | None = None
+    """How far each further one stands from the one before."""
+    steps: Literal["across", "back", "up"] = "across"
+    """Which way they stand behind each other."""
+    front_notch_wide: PositiveLengthText | None = None
+    front_notch_deep: PositiveLengthText | None = None
+    back_notch_wide: PositiveLengthText | None = None
+    back_notch_deep: PositiveLengthText | None = None
+    """What is sawn out of both front corners, or both back corners, of a part that lies flat: round legs and posts."""
+    note: Note = ""
+
+
+class OwnGood(Model):
+    """Something to buy that no rule asks for: a rod, catches, screws of a part of one's own.
+
+    A fastener says what it passes, and may say what holds it: its bite follows, and what is left before its point.
+    """
+
+    name: Name
+    space: Id
+    count: Annotated[int, Field(ge=1, le=9999)] = 1
+    unit: Literal["piece", "pair"] = "piece"
+    length: PositiveLengthText | None = None
+    passes: PositiveLengthText | None = None
+    into: PositiveLengthText | None = None
+    """How thick what holds it is."""
+    price: PriceText | None = None
+    """Of one of them."""
+    note: Note = ""
+
+
 class Scribe(Model):
     """A strip scribed to a wall that is not straight; stations from its lower or left end."""
 
@@ -296,10 +360,6 @@ class Place(Model):
     backwards: bool = False
     """Of a split: graduated parts grow the other way, upward or to the left."""
     choices: Choices = {}
-
-
-PriceText = Annotated[str, Field(pattern=r"^[0-9]{1,6}([.,][0-9]{1,2})?$", examples=["48.50"])]
-"""In the maker's own money."""
 
 
 class Sheet(Model):
@@ -399,12 +459,18 @@ class Library(Model):
     boards: Annotated[dict[Id, Board], Field(max_length=200)] = {}
     bands: Annotated[dict[Id, Band], Field(max_length=200)] = {}
 
+    def has_stock(self, row: str) -> bool:
+        """Whether it is a sheet or a board of the library."""
+        return row in self.sheets or row in self.boards
+
     def stock(self, row: str) -> Sheet | Board:
         """What a part is made of, by its id: a sheet, or a board."""
         return self.sheets[row] if row in self.sheets else self.boards[row]
 
 
 PaperSize = Literal["A4", "Letter"]
+OF_ONE_SPACE = ("obstructions", "scribes", "existing", "own_parts", "own_goods")
+"""Collections of the plan whose things each name the space that they belong to."""
 
 
 class Plan(Model):
@@ -432,6 +498,10 @@ class Plan(Model):
     scribes: Annotated[dict[Id, Scribe], Field(max_length=100)] = {}
     existing: Annotated[dict[Id, Existing], Field(max_length=200)] = {}
     """What is there before anything is built."""
+    own_parts: Annotated[dict[Id, OwnPart], Field(max_length=200)] = {}
+    """Parts that no rule makes."""
+    own_goods: Annotated[dict[Id, OwnGood], Field(max_length=200)] = {}
+    """Things to buy that no rule asks for."""
     places: Annotated[dict[Id, Place], Field(max_length=2000)]
     tools: Annotated[list[str], Field(max_length=40)] | None = None
     """The tools that the maker has; nothing where nobody said."""
@@ -452,6 +522,8 @@ class Plan(Model):
             "obstructions": self.obstructions,
             "scribes": self.scribes,
             "existing": self.existing,
+            "own_parts": self.own_parts,
+            "own_goods": self.own_goods,
             "places": self.places,
             "library/sheets": self.library.sheets,
             "library/runners": self.library.runners,

@@ -21,7 +21,7 @@ from vasculum.core.errors import (
 )
 from vasculum.core.flow import read_key
 from vasculum.core.tables import choosables, editions, tools
-from vasculum.plan.document import FORMAT, SPLITS, UPRIGHT, VERSION, Obstruction, Plan
+from vasculum.plan.document import FORMAT, OF_ONE_SPACE, SPLITS, UPRIGHT, VERSION, Obstruction, Plan
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.document.marks import number_of_mark
 from vasculum.plan.document.upgrades import upgraded
@@ -181,15 +181,14 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
     yield from _order_faults("/space_order", plan.space_order, plan.spaces)
     yield from _order_faults("/reading_order", plan.reading_order, plan.readings)
     yield from _space_faults(plan)
-    for id_, scribe in plan.scribes.items():
-        if scribe.space not in plan.spaces:
-            yield Fault(f"/scribes/{id_}/space", f"There is no space {scribe.space!r}.")
-    for id_, there in plan.existing.items():
-        if there.space not in plan.spaces:
-            yield Fault(f"/existing/{id_}/space", f"There is no space {there.space!r}.")
+    for name in OF_ONE_SPACE:
+        for id_, there in getattr(plan, name).items():
+            if there.space not in plan.spaces:
+                yield Fault(f"/{name}/{id_}/space", f"There is no space {there.space!r}.")
+    for id_, part in plan.own_parts.items():
+        if part.stock is not None and not plan.library.has_stock(part.stock):
+            yield Fault(f"/own_parts/{id_}/stock", f"There is no sheet and no board {part.stock!r} in the library.")
     for id_, one in plan.obstructions.items():
-        if one.space not in plan.spaces:
-            yield Fault(f"/obstructions/{id_}/space", f"There is no space {one.space!r}.")
         yield from _obstruction_faults(plan, f"/obstructions/{id_}", one)
     for id_, reading in plan.readings.items():
         if reading.survey not in plan.surveys:

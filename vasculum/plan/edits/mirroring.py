@@ -11,10 +11,11 @@ from typing import Any
 
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.lengths import Mm
-from vasculum.plan.document import Choices, Plan, Scribe, Space
+from vasculum.plan.document import Choices, OwnPart, Plan, Scribe, Space
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Numbers, dumped, put
 from vasculum.plan.laying.layout import chosen
+from vasculum.plan.laying.own_parts import begins, reach_across
 
 _OTHER = {
     "left": "right", "right": "left",
@@ -61,9 +62,13 @@ class _Mirror:
         for id_, strip in self.plan.scribes.items():
             if strip.space == self.space:
                 yield put(f"/scribes/{self.copy_of(id_)}", self._strip(strip))
-        for id_, there in self.plan.existing.items():
-            if there.space == self.space:
-                yield put(f"/existing/{self.copy_of(id_)}", dumped(there) | {"space": self.copy_of(self.space)})
+        for name in ("existing", "own_goods"):
+            for id_, there in getattr(self.plan, name).items():
+                if there.space == self.space:
+                    yield put(f"/{name}/{self.copy_of(id_)}", dumped(there) | {"space": self.copy_of(self.space)})
+        for id_, part in self.plan.own_parts.items():
+            if part.space == self.space:
+                yield put(f"/own_parts/{self.copy_of(id_)}", self._own_part(part))
         yield from self._told_by_space()
         yield from self._space(space)
         yield self.numbers.given()
@@ -134,6 +139,16 @@ class _Mirror:
         if width is None:
             return {"from_left": "0 mm", "width": f"{narrowest - begins} mm"}
         return {"from_left": f"{narrowest - begins - self.plan.length(width)} mm"}
+
+    def _own_part(self, part: OwnPart) -> dict[str, Any]:
+        """A part of one's own from the other edge, by how far all of its kind reach across together."""
+        body = dumped(part) | {"space": self.copy_of(self.space)}
+        across, narrowest = reach_across(self.plan, part), self._width()
+        if across is not None and narrowest is not None:
+            from_left = narrowest - begins(self.plan, part)["across"] - across
+            sides = [side for side in part.outward if side != "left"] + (["left"] if from_left < 0 else [])
+            body |= {"from_left": f"{abs(from_left)} mm", "outward": sides}
+        return body
 
     def _strip(self, strip: Scribe) -> dict[str, Any]:
         """A scribe strip on the other side; one over the top is read from its other end."""

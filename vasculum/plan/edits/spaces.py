@@ -6,7 +6,7 @@ from collections.abc import Iterable, Iterator
 from typing import Literal
 
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
-from vasculum.plan.document import Plan, Setting, Space
+from vasculum.plan.document import OF_ONE_SPACE, Plan, Setting, Space
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.starting import carcass_of
 from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
@@ -55,7 +55,7 @@ class CopySpace(Act):
         return f"{space_of(now.plan, self.space).name}, once more"
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
-        """Its surveys, places and choices; what was read, stands in the way or was scribed there is left out."""
+        """Its surveys, places, choices and own parts; not what was read, stands in the way or was scribed."""
         plan, space, numbers = now.plan, space_of(now.plan, self.space), Numbers(now.plan)
         surveys = {one: numbers.fresh("survey") for one in (space.frame, space.case) if one is not None}
         places = {one: numbers.fresh("place") for one in below(plan, space.holds)}
@@ -70,6 +70,10 @@ class CopySpace(Act):
             "frame": surveys[space.frame] if space.frame else None, "case": surveys[space.case],
         })  # fmt: skip
         yield put("/space_order/-", copy)
+        for name in ("own_parts", "own_goods"):
+            for id_, one in getattr(plan, name).items():
+                if one.space == self.space:
+                    yield put(f"/{name}/{numbers.fresh(id_.rpartition('-')[0])}", dumped(one) | {"space": copy})
         yield numbers.given()
 
 
@@ -97,9 +101,8 @@ class TakeSpaceOut(Act):
         for at in sorted(map(plan.reading_order.index, readings), reverse=True):
             yield gone(f"/reading_order/{at}")
         yield from (gone(f"/readings/{id_}") for id_ in readings)
-        yield from (gone(f"/obstructions/{id_}") for id_, one in plan.obstructions.items() if one.space == self.space)
-        yield from (gone(f"/existing/{id_}") for id_, one in plan.existing.items() if one.space == self.space)
-        yield from (gone(f"/scribes/{id_}") for id_, one in plan.scribes.items() if one.space == self.space)
+        for name in OF_ONE_SPACE:
+            yield from (gone(f"/{name}/{id_}") for id_, one in getattr(plan, name).items() if one.space == self.space)
         yield from (gone(f"/places/{id_}") for id_ in below(plan, space.holds))
         yield from (gone(f"/surveys/{id_}") for id_ in surveys)
         yield gone(f"/space_order/{plan.space_order.index(self.space)}")

@@ -180,6 +180,7 @@ def row_of(library: Library, kind: str, row: str) -> Any:
 
 def _users(plan: Plan, kind: str, row: str) -> Iterator[str]:
     """What a row is chosen for, in words."""
+    yield from (part.name for part in plan.own_parts.values() if part.stock == row)
     known = choosables(plan.defaults_edition)
     chosen = [("", plan.choices)]
     chosen += [(f"{space.name}, ", space.choices) for space in plan.spaces.values()]

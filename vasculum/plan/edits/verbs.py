@@ -16,6 +16,7 @@ from vasculum.plan.edits.fields import Change, Enter
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
+from vasculum.plan.edits.own_parts import AddOwn, TakeOwnOut
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
 from vasculum.plan.edits.stocking import AddStock, MeasureRunner, NameStock, TakeStockOut
@@ -27,7 +28,7 @@ Verb = Annotated[
     | Split | Copy | TakeOut | Hold | SizeTo | SizeBy | SizeAll | Graduate | Drag
     | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
-    | NoteExisting | TakeExistingOut
+    | NoteExisting | TakeExistingOut | AddOwn | TakeOwnOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),

@@ -31,6 +31,7 @@ from vasculum.plan.laying.crossings import (
 from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, survey_kinds
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 from vasculum.plan.laying.members import is_packed
+from vasculum.plan.laying.own_parts import own_good_place, own_good_sizes, own_part_places, own_part_sizes
 
 PLAN = "plan"
 
@@ -106,6 +107,8 @@ def levels_at(plan: Plan, laid: Laid, place: str) -> list[dict[str, str]]:
 
 def sheet_behind(plan: Plan, thickness: Key) -> str | None:
     """The sheet that gives a thickness, as chosen at the very level that it comes from."""
+    if thickness[0] in plan.own_parts:
+        return plan.own_parts[thickness[0]].stock
     own = choices_at(plan, thickness[0])
     for choice, name in THICKNESS_OF_SHEET.items():
         if name == thickness[1]:
@@ -251,7 +254,10 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
     in_the_way = [(id_, one) for id_, one in plan.obstructions.items() if one.space == space_id]
     is_outside = has_niche(plan, space)
     there = [id_ for id_, one in plan.existing.items() if one.space == space_id]
-    children = (*surveys, space.holds, *scribes, *there, *(id_ for id_, _ in in_the_way))
+    own = [
+        id_ for name in ("own_parts", "own_goods") for id_, one in getattr(plan, name).items() if one.space == space_id
+    ]
+    children = (*surveys, space.holds, *scribes, *there, *own, *(id_ for id_, _ in in_the_way))
     laid.places[space_id] = Place(space_id, frozenset(kinds), PLAN, children)
     for id_, one in in_the_way:
         kinds_of_one = {"in_the_way", f"in_the_way.{one.what}", f"in_the_way.on_{one.on}"}
@@ -265,6 +271,8 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         _lay_scribe(laid, plan, id_)
     for id_ in there:
         _lay_existing(laid, plan, id_)
+    for id_ in own:
+        _lay_own(laid, plan, id_)
     _give_choices(laid, plan, space_id, [space.choices, plan.choices])
     if is_new(plan, space) and nearest_choice([space.choices, plan.choices], "end_panel_thickness") is None:
         case = laid.given.get((space_id, "case_side_thickness"), laid.given.get((PLAN, "case_side_thickness")))
@@ -306,6 +314,20 @@ def _lay_existing(laid: Laid, plan: Plan, existing: str) -> None:
         kinds.add(f"stood_in.{one.stand_in}")
         laid.given |= {(existing, n): Given(plan.length(t), "chosen") for n, t in sizes.items() if t is not None}
     laid.places[existing] = Place(existing, frozenset(kinds), one.space)
+
+
+def _lay_own(laid: Laid, plan: Plan, id_: str) -> None:
+    """A part that no rule makes, or something to buy that none asks for."""
+    if id_ in plan.own_goods:
+        one = plan.own_goods[id_]
+        laid.places[id_] = own_good_place(id_, one)
+        laid.given |= own_good_sizes(plan, id_, one)
+        return
+    part = plan.own_parts[id_]
+    laid.places |= {place.id: place for place in own_part_places(plan, id_, part)}
+    laid.given |= own_part_sizes(plan, id_, part)
+    if part.stock is not None:
+        laid.given[id_, "own_thickness"] = _thickness(plan, plan.library.stock(part.stock))
 
 
 def _lay_scribe(laid: Laid, plan: Plan, scribe: str) -> None:

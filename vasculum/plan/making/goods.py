@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import get_args
 
 from vasculum.core.flow import GoodRule, Key, Wired
-from vasculum.core.flow.things import GoodKind, Holder
+from vasculum.core.flow.things import GoodKind, GoodUnit, Holder
 from vasculum.core.lengths import Mm
+from vasculum.plan.document import OwnGood
 from vasculum.plan.laying.layout import nearest_choice
 from vasculum.plan.laying.places import levels_at
 from vasculum.plan.laying.solving import SolvedPlan
@@ -33,6 +34,13 @@ class Good:
     """How thick it is, where it comes in thicknesses."""
     bite: Mm | None = None
     """How deep it holds, where that is known."""
+    own: OwnGood | None = None
+    """What its owner says of it, where no rule asks for it."""
+
+    @property
+    def unit(self) -> GoodUnit:
+        """What it is counted in."""
+        return self.rule.unit if self.own is None else self.own.unit
 
 
 def goods_of(plan: SolvedPlan) -> list[Good]:
@@ -43,17 +51,18 @@ def goods_of(plan: SolvedPlan) -> list[Good]:
         for good in _wanted(plan, wired):
             rule = good.rule
             passed, held = (tuple(size for _, size in stack) for stack in (good.through, good.into))
-            same = (rule.what, rule.title, good.size, good.gauge, passed, held, rule.holds, good.row, good.bite)
+            own = good.own and (good.own.name, good.own.unit, good.own.price)
+            same = (rule.what, rule.title, good.size, good.gauge, passed, held, rule.holds, good.row, good.bite, own)
             found.setdefault(same, []).append(good)
     together = [_together(goods) for goods in found.values()]
-    return sorted(together, key=lambda one: (ORDER[one.rule.what], one.rule.title))
+    return sorted(together, key=lambda one: (ORDER[one.rule.what], one.own.name if one.own else one.rule.title))
 
 
 def _together(goods: list[Good]) -> Good:
     first = goods[0]
     keys = tuple(dict.fromkeys(key for one in goods for key in one.keys))
     count = sum(one.count for one in goods)
-    return Good(first.rule, count, first.size, first.through, first.into, first.row, keys, first.gauge, first.bite)
+    return replace(first, count=count, keys=keys)
 
 
 def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
@@ -68,8 +77,9 @@ def _wanted(plan: SolvedPlan, wired: Wired) -> Iterator[Good]:
     keys = [wired.feeds[name] for name in (rule.where or rule.count or rule.by, rule.size) if name]
     count = int(values[rule.count]) if rule.count else 1
     yield Good(
-        rule, count, values.get(rule.size), through, into, row, tuple(keys), values.get(rule.gauge), _bite(rule, values)
-    )
+        rule, count, values.get(rule.size), through, into, row, tuple(keys), values.get(rule.gauge),
+        _bite(rule, values), plan.plan.own_goods.get(wired.place),
+    )  # fmt: skip
 
 
 INTO_EDGES: tuple[Holder | None, ...] = (

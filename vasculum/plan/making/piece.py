@@ -15,6 +15,8 @@ Grain = Literal["length", "free", "matched"]
 """Along the length, as it comes, or in its place on a panel that several pieces are cut from."""
 STRIPS = ("packing_strip", "hardwood_strip")
 """Stock that is ripped from boards."""
+OF_ANY_ROW = ("sheet_in_hand", "own_stock")
+"""Stock that is a row of the library, whichever part that row is chosen for."""
 NOTHING = Mm(0)
 
 

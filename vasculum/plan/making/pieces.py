@@ -114,7 +114,7 @@ def _stock(plan: Plan) -> object:
     levels += [(id_, space.choices) for id_, space in plan.spaces.items()]
     levels += [(id_, place.choices) for id_, place in plan.places.items()]
     chosen = [(id_, name, row) for id_, own in levels for name, row in own.items() if known[name].kind in OF_LIBRARY]
-    return plan.library, chosen
+    return plan.library, chosen, [(id_, part.stock) for id_, part in plan.own_parts.items()]
 
 
 OF_LIBRARY = ("sheet", "band")

@@ -52,13 +52,16 @@ class _Told:
             row = f"in a row {self.said(rule.at)} from the {self.named(rule.datums[0])} edge"
             return f"{row}, at {self.holes()} from the {self.named(rule.holes_from)} end, {depth} deep, {face}"
         if rule.what == "holes":
-            return f"{self.holes()} from the {self.named(rule.holes_from)} end"
+            at = f", {self.said(rule.at)} {self.above()}" if self.is_above_its_edge() else ""
+            sunk = f", {depth} deep, {face}" if at and rule.depth else ""
+            return f"{self.holes()} from the {self.named(rule.holes_from)} end{at}{sunk}"
         if rule.what == "hole" and rule.at:
-            return f"{self.said(rule.at)} {self.above()}, {length} wide, {width} high, right through, in the middle"
+            return f"{self.said(rule.at)} {self.above()}, {length} wide, {width} high, right through, {self.along()}"
         if rule.what == "hole":
             return f"{self.ends()}, {width} deep, {self.said(rule.begins)} above the lower edge, {length} high"
         if rule.what == "notch":
-            return f"{self.ends()}, {width} wide, {length} deep from the front edge, right through"
+            edge = "back" if self.value(rule.begins) else "front"
+            return f"{self.ends()}, {width} wide, {length} deep from the {edge} edge, right through"
         if rule.what == "mitre":
             return f"{self.ends()}, its long point outside"
         if rule.what == "round":
@@ -120,6 +123,18 @@ class _Told:
 
     def is_edge_rabbet(self) -> bool:
         return self.rule.what == "rabbet" and self.rule.datums == ("lower",)
+
+    def along(self) -> str:
+        """Where an opening begins, unless it stands in the middle of its piece."""
+        begins, wide = self.value(self.rule.begins), self.value(self.rule.length)
+        if self.piece.size is None or begins is None or wide is None:
+            return "in the middle"
+        whole = self.piece.size[0] + self.piece.bands_along(0)
+        return "in the middle" if 2 * begins + wide == whole else f"{self.said(self.rule.begins)} from the left end"
+
+    def is_above_its_edge(self) -> bool:
+        """Whether a row of holes says how high it stands; one on the line of a runner has it there already."""
+        return self.rule.datums == ("lower",) and self.rule.face != "outside"
 
     def is_across(self) -> bool:
         """Whether it is measured from an end, and so runs across the piece."""

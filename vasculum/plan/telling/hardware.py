@@ -23,8 +23,8 @@ STACK = {
     "stand_in_thickness": "stiffener", "front_strip": "strip", "base_height": "foot", "case_bottom_counts": "bottom",
     "low_end_host": "board", "case_top_thickness": "rail", "post_thickness": "post",
     "post_packing_left": "packing", "post_packing_right": "packing", "case_side_thickness": "side",
-    "fixing_passed": "what is before it",
-    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull",
+    "fixing_passed": "what is before it", "own_good_passed": "what is before it", "own_good_into": "what holds it",
+    "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull", "flush_metal": "flange",
     "dowel_face_depth": "the face", "dowel_edge_depth": "the edge",
 }  # fmt: skip
 """What a thickness in a stack is called."""
@@ -59,13 +59,14 @@ def hardware_shown(plan: SolvedPlan, good: Good) -> Hardware:
     """One good in the plan's words and unit."""
     unit, rule = plan.plan.units.length, good.rule
     title = f"{plan.plan.library.runners[good.row].name} {rule.title}" if good.row else rule.title
+    title = title if good.own is None else good.own.name
     size = "" if good.size is None else f", {_gauge(good, unit)}{show_with_unit(good.size, unit)}"
     return Hardware(
         what=f"{title}{size}{' at least' if rule.at_least else ''}",
         through=_through(good, unit),
         count=good.count,
-        unit=rule.unit,
-        amount=f"{good.count} {rule.unit}{'' if good.count == 1 or rule.unit == 'ml' else 's'}",
+        unit=good.unit,
+        amount=f"{good.count} {good.unit}{'' if good.count == 1 or good.unit == 'ml' else 's'}",
         keys=[key_text(key) for key in good.keys],
     )
 
@@ -88,9 +89,9 @@ def _through(good: Good, unit: Unit) -> str:
     into = _stack(good.into, unit) + ([HOLDERS[good.rule.holds]] if good.rule.holds else [])
     if not passed and not into:
         return ""
-    if not passed:
-        return f"into {', and into '.join(into)}{_bite(good, unit)}"
-    return f"through {passed} into {', and into '.join(into)}{_bite(good, unit)}"
+    said_of = [f"through {passed}"] if passed else []
+    said_of += [f"into {', and into '.join(into)}"] if into else []
+    return f"{' '.join(said_of)}{_bite(good, unit)}"
 
 
 def _bite(good: Good, unit: Unit) -> str:

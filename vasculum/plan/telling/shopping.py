@@ -161,5 +161,6 @@ def _edges(piece: Piece) -> list[Fraction]:
 def _goods(plan: SolvedPlan, goods: Iterable[Good]) -> Iterator[_Line]:
     for good in goods:
         shown = hardware_shown(plan, good)
-        price = plan.plan.library.runners[good.row].price if good.row else None
+        row = plan.plan.library.runners[good.row] if good.row else good.own
+        price = None if row is None else row.price
         yield _Line(shown.what, shown.through, shown.amount, _cost(good.count, price), good.keys)

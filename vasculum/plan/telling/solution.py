@@ -331,6 +331,7 @@ def _row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartS
         piece.sheet and plan.plan.library.stock(piece.sheet).name,
         (piece.grain, piece.bands, piece.rule, weight_of_piece(plan, piece), plan.plan.units.length),
         values_of(plan, piece),
+        tuple(one.text for one in _notes(plan, group)),
         tuple(key for cut in piece.cuts for key in cut.keys.values()),
         plan.solved.value(*nearest_key(plan, piece.place, "blade_kerf")) if piece.place in plan.laid.places else None,
     )
@@ -367,7 +368,7 @@ def _part_row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> 
         numbers=[numbers.get(p.place, 0) for p in group],
         bands=[_EDGES.get(edge, edge) for edge in piece.bands],
         weight="" if weight is None else number_text(weight, plan.plan.units.length, "kg"),
-        joinery=[_cut_shown(plan, piece, cut) for cut in piece.cuts],
+        joinery=[_cut_shown(plan, piece, cut) for cut in piece.cuts] + _notes(plan, group),
     )
 
 
@@ -376,8 +377,16 @@ _OF_NO_SHEET = {
     "hardwood_strip": "Hardwood, planed to thickness",
     "partition_board": "Board, as thick as was noted",
     "sheet_in_hand": "A sheet of this thickness",
+    "own_stock": "As its owner says",
 }
 _EDGES = {"upper": "top", "lower": "bottom"}
+
+
+def _notes(plan: SolvedPlan, group: list[Piece]) -> list[CutShown]:
+    """What is written on parts of one's own: how they are worked, in their owner's words."""
+    own = (plan.plan.own_parts.get(piece.place.partition("+")[0]) for piece in group)
+    notes = dict.fromkeys(one.note for one in own if one is not None and one.note)
+    return [CutShown(kind="note", text=note, keys=[]) for note in notes]
 
 
 def _cut_shown(plan: SolvedPlan, piece: Piece, cut: Cut) -> CutShown:

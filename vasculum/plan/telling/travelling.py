@@ -6,7 +6,7 @@ from fractions import Fraction
 
 from vasculum.core.weights import weight_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.piece import Piece
+from vasculum.plan.making.piece import OF_ANY_ROW, Piece
 from vasculum.plan.telling.words import number_text
 
 
@@ -26,7 +26,7 @@ def _density(plan: SolvedPlan, piece: Piece) -> Fraction | None:
         return None
     place, thickness = piece.thickness
     name = thickness.replace("_thickness", "_density")
-    if piece.rule.stock == "sheet_in_hand":
+    if piece.rule.stock in OF_ANY_ROW:
         own = plan.plan.library.stock(piece.sheet).density
         if own is not None:
             return Fraction(own)

@@ -26,6 +26,24 @@ GIVEN_SIZES = {
     "stand_in_length": "length of what stands in",
     "stand_in_width": "width of what stands in",
     "stand_in_thickness": "thickness of what stands in",
+    "own_length": "length of one's own part",
+    "own_width": "width of one's own part",
+    "own_thickness": "thickness of one's own part",
+    "own_across": "the first one, from the left",
+    "own_back": "the first one, behind the front",
+    "own_up": "the first one, above the floor",
+    "own_steps_across": "from one to the next, across",
+    "own_steps_back": "from one to the next, back",
+    "own_steps_up": "from one to the next, up",
+    "own_nth": "which of them it is",
+    "own_front_notch_wide": "width of the front notches",
+    "own_front_notch_deep": "depth of the front notches",
+    "own_back_notch_wide": "width of the back notches",
+    "own_back_notch_deep": "depth of the back notches",
+    "own_good_count": "how many are bought",
+    "own_good_length": "length of what is bought",
+    "own_good_passed": "thickness that it passes",
+    "own_good_into": "thickness of what holds it",
     "increment": "shop increment",
     "thickness_increment": "increment for thickness",
     "runner_side_clearance": "runner clearance, one side",
@@ -133,8 +151,9 @@ def place_name(plan: Plan, place: str) -> str:
     obstruction = obstruction.partition("+")[0] if cell in plan.places else obstruction
     if plus and cell in plan.places and obstruction in plan.obstructions:
         return f"{plan.obstructions[obstruction].name} beside {plan.places[cell].name}"
-    if place in plan.existing:
-        return plan.existing[place].name
+    for known in (plan.existing, plan.own_parts, plan.own_goods):
+        if cell in known:
+            return known[cell].name
     if place in plan.obstructions:
         return plan.obstructions[place].name
     if place in plan.spaces:
@@ -165,6 +184,8 @@ def in_runs(numbers: Iterable[int]) -> str:
 def piece_name(plan: Plan, piece: Piece) -> str:
     """What a piece is called; the blank of a strip by the name of its strip, a stand-in by what it stands in for."""
     title = piece.rule.title
+    if piece.place in plan.own_parts:
+        return place_name(plan, piece.place)
     if piece.place in plan.existing:
         return f"{title} for {place_name(plan, piece.place)}"
     return f"{place_name(plan, piece.place)}, {title.lower()}" if piece.place in plan.scribes else title

@@ -16,6 +16,7 @@ import { Case } from './Case'
 import { useChosenTitle } from './chosen'
 import { Dividers } from './Dividers'
 import { Materials } from './Materials'
+import { OwnGoods, OwnParts } from './OwnParts'
 import { RunnerLibrary } from './RunnerLibrary'
 import { Shelves } from './Shelves'
 import { Stock } from './Stock'
@@ -83,6 +84,8 @@ export function MakeStage() {
       <Case />
       <Dividers />
       <Shelves />
+      <OwnParts />
+      <OwnGoods />
       <Panel id="weight" says={size('carried_weight', 'carried in ')}>
         <ChoiceFields group="Weight" />
       </Panel>

@@ -402,6 +402,13 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="metal" d="M64 37H96A8 8 0 0 1 96 53H64A8 8 0 0 1 64 37z" />
     </>
   ),
+  'pull.flush': (
+    <>
+      <path className="wood wood--end" d="M20 14H140V76H20z" />
+      <path className="metal" d="M56 30H104V60H56z" />
+      <path className="wood wood--end" d="M62 36H98V54H62z" />
+    </>
+  ),
   'pull.top_edge': (
     <>
       <path className="wood wood--end" d="M20 22H140V76H20z" />

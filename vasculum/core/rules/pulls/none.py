@@ -9,7 +9,7 @@ alternative(
     "pull.none",
     title="None",
     about="Pushed to open, or pulled by what is behind.",
-    order=5,
+    order=6,
 )
 
 

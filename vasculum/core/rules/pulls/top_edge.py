@@ -9,7 +9,7 @@ alternative(
     "pull.top_edge",
     title="On the upper edge",
     about="Its allowance comes off the front's height.",
-    order=4,
+    order=5,
 )
 
 

@@ -1,0 +1,30 @@
+"""Pulls that are screwed to the front before it is hung. Exact mm."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import alternative, good, rule
+from vasculum.core.lengths import Mm
+
+alternative(
+    "pull_held.front",
+    title="To the front alone",
+    about="Screwed on from behind, before the front is hung.",
+    order=2,
+)
+
+
+@rule(source="common practice", per=("pull_screwed", "pull_held.front"))
+def pull_passed(front_thickness: Mm) -> Mm:
+    """The screw of a pull goes through the front alone."""
+    return front_thickness
+
+
+good(
+    "screw",
+    per=("pull_screwed", "pull_held.front"),
+    title="Screw for the pull",
+    count="pull_screws",
+    size="pull_screw_length",
+    through=("front_thickness",),
+    into=("pull_thread",),
+)
