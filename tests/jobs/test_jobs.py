@@ -29,6 +29,10 @@ EXPLAINED = {
 """What these plans may say: what the readings show, and what the stock is."""
 
 
+WARNED = {"16-bench-drawers": {"own-fastener-too-short", "own-fastener-near-the-face"}}
+"""Worth attention, as worked by hand: a tray stop of 8.5 held by screws that bite 7.5 and leave 1 is glued as well."""
+
+
 class Worked(NamedTuple):
     """One size: the cell counted from the first of its space, and the sum behind the figure."""
 
@@ -157,8 +161,9 @@ def test_a_job_solves_and_says_nothing_unexplained(name: str) -> None:
     assert proof.standing > 0
     assert not proof.waiting
     found = findings_of(plan, proof)
-    assert {one.code for one in found} <= EXPLAINED
-    assert not [one for one in found if one.severity in ("stop", "attention")]
+    grave = {one.code for one in found if one.severity in ("stop", "attention")}
+    assert grave == WARNED.get(name, set())
+    assert {one.code for one in found} - grave <= EXPLAINED
     boxes = [c for s in plan.plan.space_order for c in cells_of(plan.plan, s) if c.place.holds in BOXES]
     assert all(plan.solved.value(box.id, "bottom_width_cut") for box in boxes)
 

@@ -6,23 +6,27 @@ held from below; on six feet, with boards round them.
 The tool chest: one box on two pairs of runners that stay, clear of a pair between them; its pull is bought.
 
 The bench frame: two drawers under a dust shelf, between steel legs 27 5/8 apart whose walls stand 30 apart: packed by
-23/32 and 15/32. The shelf goes in past the legs. Its panels, bottom shelf and clamp rack are not in it.
+23/32 and 15/32. The shelf goes in past the legs. Its bottom shelf, notched round all four legs, panels and back are
+parts of its maker's own, where the tape was held to; so is the clamp rack.
 
 The bank in a pocket: three inset drawers in a case whose top lies on its sides, with stretchers below, between walls
 7/16 nearer at the back: strips of 7/32 fill the front. Faces are of a board 9 1/4 wide. A tower of 44 with shelves
-on pins stands on it. Its top is not tapered here; trim, long shelf, rod and studs are not in it.
+on pins stands on it. Its top is not tapered here; trim, long shelf, rod and screws into studs are its maker's own.
 
 The pull-out shelves: six on posts in three bays that were five, their bottoms as long as their fronts; stiffeners and
-partitions are said where they stand in, so they stand nowhere here. Cleats, magnets and liner are not in it.
+partitions are said where they stand in, so they stand nowhere here. Cleats, kept halves of stiles, magnets and liner are
+their maker's own.
 
 The cupboard of pots: a pull-out box past a hinge, its front lower than its sides, beside the room of a tray rack that
 is not in it; over it a shelf on cleats, set back behind the hinge. Heights are from the mouth, 7/8 above the floor.
 
 The bench drawers: a case of 1409.5 x 594 x 580 without a top, boards of 17.5; over the drawers a shelf that catches
-what falls, behind them a cross wall with a shelf of 120. Sizes are of cores: banded edges are 1 larger each.
+what falls, behind them a cross wall with a shelf of 120. Sizes are of cores: banded edges are 1 larger each. The tray
+that is drawn from both sides stands on the shelf; it and the holders are their maker's own.
 
 The locking box: outside 38 1/2 x 33 1/4 x 12 1/2 under raked seats. Boards of 23/32, bottom and boxes of 15/32; walls
-and back between top and bottom, the back behind the walls; the top over faces and a stand-off of 1/8.
+and back between top and bottom, the back behind the walls; the top over faces and a stand-off of 1/8. Flush handles
+go through the faces into the box fronts; table, dividers, ledges and stand-offs are its maker's own.
 """
 
 from __future__ import annotations
@@ -39,6 +43,8 @@ from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import regions
 from vasculum.plan.telling.hardware import hardware_of
 from vasculum.plan.telling.marking_out import drilled, marked_out
+from vasculum.plan.telling.solution import solution_of
+from vasculum.plan.telling.words import piece_name
 
 CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
 POTS, BANK, SHELVES = "12-pot-drawer", "03-pocket-bank", "19-pull-out-shelves"
@@ -301,12 +307,19 @@ FASTENERS = {
         ("members on the box, for a runner that stays, 18 in", ""),
     ],
     FRAME: [
+        (
+            "Frame screw, with a washer, 3/4 in",
+            "through what is before it 3/16 in into what holds it 23/32 in, bites 9/16 in",
+        ),
+        ("Screw for the pull, 1 in", "through front 3/4 in into the pull 3/8 in"),
         ("Screw for packing boards, 1 1/4 in", "through packing 23/32 in into the walls, bites 17/32 in"),
         ("Screw for packing boards, 1 in", "through packing 15/32 in into the layer behind it, bites 17/32 in"),
         ("Screw for the front, 1 1/4 in", "through box front 23/32 in into front 3/4 in, bites 17/32 in"),
         ("Brad for the bottom, 1 1/4 in", "through bottom 15/32 in into the edges that it closes, bites 25/32 in"),
     ],
     BANK: [
+        ("Cabinet screw, No. 8, into studs, 2 1/2 in", "through what is before it 1 1/4 in, bites 1 1/4 in"),
+        ("Brad for the trim, 1 in", "through what is before it 7/32 in, bites 25/32 in"),
         ("Pocket screw for box corners, 1 in", "through wall 15/32 in into the end of the next"),
         ("Pocket screw for the case, 1 in", "through board 15/32 in into the end of the next"),
         ("Screw for the front, 1 in", "through box front 15/32 in into front 3/4 in, bites 17/32 in"),
@@ -316,6 +329,11 @@ FASTENERS = {
         ("Shelf pin, 1/4 in × 3/8 in", ""),
     ],
     SHELVES: [
+        (
+            "Screw for the halves of the stiles, 30 mm",
+            "through what is before it 19 mm into what holds it 19 mm, bites 11 mm",
+        ),
+        ("Screw for cleats, 30 mm", "through what is before it 17 mm into what holds it 16 mm, bites 13 mm"),
         ("Screw for posts, 45 mm", "through post 17 mm, packing 18.5 mm into the walls, bites 9.5 mm"),
         ("Screw for posts, 30 mm", "through post 17 mm, packing 0.75 mm into the walls, bites 12.25 mm"),
         ("Screw for posts, 30 mm", "through post 17 mm into the walls, bites 13 mm"),
@@ -328,6 +346,11 @@ FASTENERS = {
         ("Screw for the runner, 1/2 in", "through metal 1/16 in into side 23/32 in, and into the case, bites 7/16 in"),
     ],
     BENCH: [
+        (
+            "Screw for the hose base, 30 mm",
+            "through what is before it 17.5 mm into what holds it 17.5 mm, bites 12.5 mm",
+        ),
+        ("Screw for the tray stop, 25 mm", "through what is before it 17.5 mm into what holds it 8.5 mm, bites 7.5 mm"),
         ("Pocket screw for the case, 32 mm", "through board 17.5 mm into the end of the next"),
         ("Pocket screw for dividers, 32 mm", "through divider 17.5 mm into the end of the next"),
         ("Pocket screw for the cross wall, 32 mm", "through divider 17.5 mm into the end of the next"),
@@ -342,6 +365,12 @@ FASTENERS = {
         ),
     ],
     BOX: [
+        (
+            "Screw for the ledges, No. 6, 1 in",
+            "through what is before it 5/8 in into what holds it 15/32 in, bites 3/8 in",
+        ),
+        ("Screw for the flange of the handle, 1/2 in", "through flange 1/16 in into front 23/32 in, bites 7/16 in"),
+        ("Screw for the box dividers, No. 6, 1 1/4 in", "through what is before it 15/32 in, bites 25/32 in"),
         ("Screw for the case, No. 8 × 1 1/2 in", "through board 23/32 in into the end of the next, bites 25/32 in"),
         ("Screw for box corners, No. 6 × 1 1/4 in", "through wall 15/32 in into the end of the next, bites 25/32 in"),
         (
@@ -368,7 +397,8 @@ def of_title(plan: SolvedPlan, title: str) -> list[Piece]:
 @pytest.mark.parametrize("name", PARTS)
 def test_every_part_is_there_with_its_sizes(name: str) -> None:
     plan = job(name)
-    assert {piece.rule.title for piece in pieces_of(plan)} == {*PARTS[name], *OF_ROLE.get(name, {})}
+    ruled = {piece.rule.title for piece in pieces_of(plan) if piece.place not in plan.plan.own_parts}
+    assert ruled == {*PARTS[name], *OF_ROLE.get(name, {})}
     for title, several in OF_ROLE.get(name, {}).items():
         found = of_title(plan, title)
         assert [one.size[: len(sizes)] if one.size else None for one, sizes in zip(found, several, strict=True)] == [
@@ -377,6 +407,89 @@ def test_every_part_is_there_with_its_sizes(name: str) -> None:
     for title, (count, *sizes) in PARTS[name].items():
         found = of_title(plan, title)
         assert [piece.size for piece in found] == [tuple(map(mm, sizes))] * count, title
+
+
+OWN_PARTS = {
+    # what no rule makes: how many, length, width, thickness
+    BANK: {
+        "Long shelf": (1, "79 13/16", "13", "23/32"), "Small shelf": (1, "14 3/4", "14 1/4", "23/32"),
+        "Trim, straight": (1, "73 15/16", "1/2", "7/32"), "Trim, scribed": (1, "73 15/16", "1 1/4", "7/32"),
+    },
+    FRAME: {
+        "Bottom shelf": (1, "31 5/16", "21 3/32", "23/32"), "Side panel": (2, "23 11/16", "18 1/4", "23/32"),
+        "Back": (1, "27 1/2", "23 11/16", "23/32"), "Clamp rack": (1, "17 1/4", "4", "23/32"),
+    },
+    SHELVES: {
+        "Stiffener cleat": (3, "60 mm", "30 mm", "17 mm"), "Partition cleat": (4, "70 mm", "30 mm", "17 mm"),
+        "Kept half of a stile": (4, "564 mm", "18.5 mm", "19 mm"),
+    },
+    BENCH: {
+        "Tray face": (2, "676.5 mm", "90 mm", "11.5 mm"), "Tray side": (2, "553 mm", "90 mm", "11.5 mm"),
+        "Tray bottom": (1, "663 mm", "562.5 mm", "8.5 mm"), "Tray stop": (1, "60 mm", "30 mm", "8.5 mm"),
+        "Clamp panel": (1, "520 mm", "420 mm", "17.5 mm"), "Rod bracket": (4, "110 mm", "70 mm", "17.5 mm"),
+        "Hose base": (1, "200 mm", "150 mm", "17.5 mm"), "Hose half-round": (5, "90 mm", "60 mm", "17.5 mm"),
+        "Hose cap": (1, "120 mm", "100 mm", "17.5 mm"), "Sander plate": (1, "160 mm", "140 mm", "17.5 mm"),
+        "Sander spacer": (2, "140 mm", "30 mm", "8.5 mm"),
+    },
+    BOX: {
+        "Table": (1, "15 3/4", "15 21/32", "23/32"), "Box divider": (2, "15 23/32", "8", "15/32"),
+        "Ledge": (2, "15 3/4", "3/4", "5/8"), "Lock stand-off": (4, "16 21/32", "1 1/2", "1/8"),
+    },
+}  # fmt: skip
+PIECES = {BENCH: 61 - 2, BOX: 28 - 1}
+"""Of whole lists: less two rods, and a metal trim, which are bought by the length."""
+
+
+@pytest.mark.parametrize("name", OWN_PARTS)
+def test_parts_of_its_maker_s_own_are_on_the_list_with_the_rest(name: str) -> None:
+    plan = job(name)
+    listed = {row.name: row for row in solution_of(plan).parts}
+    for title, (count, *sizes) in OWN_PARTS[name].items():
+        found = [piece for piece in pieces_of(plan) if piece_name(plan.plan, piece) == title]
+        assert [piece.size for piece in found] == [tuple(map(mm, sizes))] * count, title
+        assert listed[title].count == count, title
+    assert len(pieces_of(plan)) == PIECES.get(name, len(pieces_of(plan)))
+
+
+def test_the_bottom_shelf_is_notched_round_four_legs() -> None:
+    """1 29/32 x 2 1/16 in front, 1 29/32 x 25/32 behind: 27 1/2 stays between the legs, and 18 1/4 from leg to leg."""
+    plan = job(FRAME)
+    shelf = next(piece for piece in pieces_of(plan) if piece_name(plan.plan, piece) == "Bottom shelf")
+    assert shelf.size is not None
+    taken = [one for cut in shelf.cuts for one in regions(plan, shelf, cut)]
+    corners = {(one.along, one.across) for one in taken}
+    wide, long = mm("1 29/32"), shelf.size[0]
+    front, back = (0, mm("2 1/16")), (shelf.size[1] - mm("25/32"), shelf.size[1])
+    assert corners == {(side, end) for side in ((0, wide), (long - wide, long)) for end in (front, back)}
+    assert (long - 2 * wide, back[0] - front[1]) == (mm("27 1/2"), mm("18 1/4"))
+
+
+def test_pulls_of_the_bench_are_sunk_where_their_screws_are_short() -> None:
+    """Middles 6 27/32 from both ends, holes 1 7/8 beside them; 3/4 + 3/8 - 1 = 1/8."""
+    plan = job(FRAME)
+    (upper, lower) = of_title(plan, "Front")
+    for front in (upper, lower):
+        holes = [mm("6 27/32") - mm("1 7/8"), mm("6 27/32") + mm("1 7/8")]
+        ends = [mm("27 3/8") - hole for hole in reversed(holes)]
+        assert plan.solved.value(front.place, "pull_holes_from_left") == (*holes, *ends)
+        assert plan.solved.value(front.place, "pull_counterbore") == mm("1/8")
+
+
+def test_handles_of_the_box_go_through_faces_into_box_fronts() -> None:
+    """4 1/2 x 3 1/8, their middles 4 3/4 up the face and 3 3/16 up the box front, 8 15/128 from the box's outer side."""
+    plan = job(BOX)
+    for number, (face, wall) in enumerate(zip(of_title(plan, "Front"), of_title(plan, "Box front"), strict=True)):
+        cut_out, opening = (
+            next(one for cut in piece.cuts if cut.rule.what == "hole" for one in regions(plan, piece, cut))
+            for piece in (face, wall)
+        )
+        assert [high - low for low, high in cut_out[:2]] == [mm("4 1/2"), mm("3 1/8")]
+        assert sum(cut_out.across) / 2 == mm("4 3/4")
+        assert sum(opening.across) / 2 == mm("3 3/16")
+        assert wall.size is not None
+        from_left = sum(opening.along) / 2 + mm("15/32")
+        outer = from_left if number == 0 else wall.size[0] + 2 * mm("15/32") - from_left
+        assert outer == mm("8 15/128")
 
 
 @pytest.mark.parametrize("name", POSITIONS)
@@ -461,6 +574,22 @@ def test_lines_of_the_locking_box_run_from_its_back_edges() -> None:
 
 
 COUNTED = {
+    BANK: {
+        # of one pocket
+        "Cabinet screw, No. 8, into studs, 2 1/2 in": 6,
+        "Cabinet screw, No. 8, into the sole plate, 2 1/2 in": 2,
+        "Pocket screw for the small shelf, 1 1/4 in": 4,
+        "Brad for the trim, 1 in": 26,
+        "Rod, 48 3/8 in": 1,
+    },
+    SHELVES: {"Screw for cleats, 30 mm": 14, "Door magnet with its plate": 4, "Slip-resistant liner": 6},
+    BOX: {
+        "Screw for the box dividers, No. 6, 1 1/4 in": 12,
+        "Flush handle": 2,
+        "Strap": 4,
+        "Eye for the straps": 8,
+        "Aluminium angle 3/4 × 3/4 × 1/16, 38 1/2 in": 1,
+    },
     CUBBY: {
         # three in each of six joints; an angle under each end of a shelf, three screws up its wall and two into it
         "Dowel for the case, 8 mm × 40 mm": 12,
@@ -490,6 +619,10 @@ COUNTED = {
         "Brad for the bottom, 1 1/4 in": 48,
         "Screw for the front, 1 1/4 in": 8,
         "Side-mount ball-bearing runner, 18 in": 2,
+        # twelve in the sides, six in the back, four under the bottom shelf
+        "Frame screw, with a washer, 3/4 in": 22,
+        "Screw for the pull, 1 in": 8,
+        "Pull": 4,
     },
     BENCH: {
         # five a side in bottom and catch shelf, three down from the fin; three into each end of the divider
