@@ -62,7 +62,7 @@ SIZES = [
     Worked("03-pocket-bank", 0, 1, "runner_from_floor", "11 1/8 in", "9 5/8 + 3/8 + 1 1/8"),
     Worked("03-pocket-bank", 0, 2, "runner_from_floor", "1 11/16 in", "3/16 + 3/8 + 1 1/8"),
     Worked("12-pot-drawer", 0, 2, "outside_width", "17 1/2 in", "18 9/16 less two runners and 1/16"),
-    Worked("12-pot-drawer", 0, 2, "runner_from_floor", "1 5/8 in", "1 3/8 on a box 1/4 above the lip"),
+    Worked("12-pot-drawer", 0, 2, "runner_from_floor", "2 1/2 in", "1 3/8 on a box 1/4 above the lip of 7/8"),
     Worked("19-pull-out-shelves", 0, 0, "outside_width", "566 mm", "594 - 2 x 14"),
     Worked("19-pull-out-shelves", 1, 0, "outside_width", "238.5 mm", "266.5 - 2 x 14"),
     Worked("19-pull-out-shelves", 2, 0, "outside_width", "561.5 mm", "589.5 - 2 x 14"),

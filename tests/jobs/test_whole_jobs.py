@@ -18,7 +18,7 @@ partitions are said where they stand in, so they stand nowhere here. Cleats, kep
 their maker's own.
 
 The cupboard of pots: a pull-out box past a hinge, its front lower than its sides, beside the room of a tray rack that
-is not in it; over it a shelf on cleats, set back behind the hinge. Heights are from the mouth, 7/8 above the floor.
+is not in it; over it a shelf on cleats, set back behind the hinge. Heights are from the floor, 7/8 under the mouth.
 
 The bench drawers: a case of 1409.5 x 594 x 580 without a top, boards of 17.5; over the drawers a shelf that catches
 what falls, behind them a cross wall with a shelf of 120. Sizes are of cores: banded edges are 1 larger each. The tray
@@ -107,9 +107,8 @@ PARTS = {
         "Box front": (1, "16 1/16", "3 1/2", "23/32"),
         "Box back": (1, "16 1/16", "6", "23/32"),
         "Box bottom": (1, "16 1/16", "20 9/16", "23/32"),
-        # 3 of the 3 7/8 that stand on the cabinet floor, 7/8 under the mouth
-        "Packing strip, right, first layer": (1, "22", "3", "23/32"),
-        "Packing strip, right, second layer": (1, "22", "3", "23/32"),
+        "Packing strip, right, first layer": (1, "22", "3 7/8", "23/32"),
+        "Packing strip, right, second layer": (1, "22", "3 7/8", "23/32"),
         "Cleat, left": (1, "19", "1 1/2", "3/4"),
         "Cleat, right": (1, "19", "1 1/2", "3/4"),
     },
@@ -165,7 +164,7 @@ OF_ROLE = {
         "Strip at the front, left": [("29 7/32", "4 3/4", "7/32"), ("44", "4 3/4", "7/32")],
         "Strip at the front, right": [("29 7/32", "4 3/4", "7/32"), ("44", "4 3/4", "7/32")],
     },
-    POTS: {"Divider": [("24 3/8", "22", "23/32"), ("19 7/8", "19 5/16", "23/32")]},
+    POTS: {"Divider": [("25 1/4", "22", "23/32"), ("19 7/8", "19 5/16", "23/32")]},
     BENCH: {
         # parts of one name and several sizes, from the top down: length, width, thickness
         "Divider": [
@@ -246,14 +245,14 @@ FROM_THE_MOUTH = {
         ("Packing board, left, second layer", 0, "-15/32", "2 1/16", "0"),
     ],
     POTS: [
-        # the mouth begins 3/4 right of the wall, and 7/8 above the floor
-        ("Box side, left", 0, "14 13/32", "0", "1/4"),
-        ("Box bottom", 0, "15 1/8", "23/32", "1/4"),
-        ("Packing strip, right, first layer", 0, "33 5/32", "0", "1/8"),
-        ("Packing strip, right, second layer", 0, "32 7/16", "0", "1/8"),
-        ("Divider", 1, "13 15/16", "2 9/16", "20 9/32"),
-        ("Cleat, left", 0, "13 7/8", "2 7/8", "18 25/32"),
-        ("Cleat, right", 0, "33 1/8", "2 7/8", "18 25/32"),
+        # the mouth begins 3/4 right of the wall; heights are from the cabinet floor
+        ("Box side, left", 0, "14 13/32", "0", "1 1/8"),
+        ("Box bottom", 0, "15 1/8", "23/32", "1 1/8"),
+        ("Packing strip, right, first layer", 0, "33 5/32", "0", "0"),
+        ("Packing strip, right, second layer", 0, "32 7/16", "0", "0"),
+        ("Divider", 1, "13 15/16", "2 9/16", "21 5/32"),
+        ("Cleat, left", 0, "13 7/8", "2 7/8", "19 21/32"),
+        ("Cleat, right", 0, "33 1/8", "2 7/8", "19 21/32"),
     ],
 }
 MARKED = {

@@ -10,6 +10,7 @@ from vasculum.plan.laying.carcass import is_new
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key, space_around
 from vasculum.plan.making.crossing_fasteners import crossing_fasteners
 from vasculum.plan.making.dados_through import dados_through
+from vasculum.plan.making.holes_in_grooves import holes_in_grooves
 from vasculum.plan.making.off_the_sheet import off_the_sheet
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.pin_holes import bored_through, unbored
@@ -23,6 +24,7 @@ def found_in_pieces(plan: SolvedPlan) -> Iterator[FindingShown]:
     yield from _fasteners_that_meet(plan)
     yield from _cut_through(plan)
     yield from _pins(plan)
+    yield from _holes_in_grooves(plan)
 
 
 def _off_the_sheet(plan: SolvedPlan) -> Iterator[FindingShown]:
@@ -134,4 +136,25 @@ def _pins(plan: SolvedPlan) -> Iterator[FindingShown]:
             else "Put a divider there that is as deep as the shelf, or set the rows further forward.",
             keys=[key_text((wall.place, "pin_rows"))],
             pieces=[],
+        )
+
+
+def _holes_in_grooves(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Boards whose holes come into a groove, or near it."""
+    for one in holes_in_grooves(plan):
+        place, board = one.board.id.partition("/")[0], piece_name(plan.plan, one.board)
+        apart = "comes into" if one.apart <= 0 else "comes within {apart} of"
+        said = f"{board}: one of its {one.holes.rule.title.lower()} {apart} its {one.groove.rule.title.lower()}"
+        yield FindingShown(
+            code="hole-in-a-groove",
+            severity="attention",
+            place=place,
+            places=[place],
+            place_name=place_name(plan.plan, place),
+            message=filled(
+                said + "; {least} is least.", {"apart": one.apart, "least": one.least}, plan.plan.units.length
+            ),
+            fix="Let the holes begin further from that edge, or the groove nearer to it.",
+            keys=[key_text(one.holes.keys[one.holes.rule.holes])] if one.holes.rule.holes in one.holes.keys else [],
+            pieces=[one.board.id],
         )

@@ -24,9 +24,15 @@ def layered_strip_height(runner_height: Mm, wanted_strip_height: Mm | None = Non
 
 @rule(source="common practice", label="packing strips above the floor", per=LAYERED)
 def layered_strip_from_floor(
-    carrier_from_floor: Mm, runner_height: Mm, layered_strip_height: Mm, cell_from_floor: Mm
+    carrier_from_floor: Mm,
+    runner_height: Mm,
+    layered_strip_height: Mm,
+    cell_from_floor: Mm,
+    wanted_strip_from_floor: Mm | None = None,
 ) -> Mm:
-    """A strip stands with its middle behind the runner, but not below the floor of its place."""
+    """A strip stands with its middle behind the runner, but not below the floor of its place; or as was chosen."""
+    if wanted_strip_from_floor is not None:
+        return cell_from_floor + wanted_strip_from_floor
     return largest(cell_from_floor, carrier_from_floor + (runner_height - layered_strip_height) / 2)
 
 
