@@ -52,7 +52,7 @@ LENGTHS = {
     "gap": (0, 6), "reveal": (0, 5), "runner_play": (0, 3), "runner_shim": (0, 3), "play_above": (0, 12),
     "play_below": (0, 12), "partial_lap": (2, 14), "lip_lap": (2, 14), "lock_stand_off": (0, 12), "dado_set_in": (4, 20),
     "divider_play": (0, 3), "divider_set_back": (0, 20), "divider_short_behind": (0, 40),
-    "tray_set_back": (0, 12), "base_height": (20, 80), "bottom_set_back": (5, 60), "wanted_front_wall_height": (30, 160), "pin_first": (20, 200), "pin_last_below": (20, 200), "pin_hole_depth": (4, 12),
+    "tray_set_back": (0, 12), "base_height": (20, 80), "bottom_set_back": (5, 60), "top_set_back": (5, 60), "wanted_front_wall_height": (30, 160), "pin_first": (20, 200), "pin_last_below": (20, 200), "pin_hole_depth": (4, 12),
     "posts_deep": (0, 60), "wiggle_width": (0, 6), "wiggle_height": (0, 6), "wiggle_depth": (0, 6), "edge_pull_allowance": (4, 16),
 }  # fmt: skip
 """Choices of a length, and between how many mm they are drawn."""

@@ -29,6 +29,7 @@ from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Arc, Rect
 from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
+from vasculum.plan.laying.asked import asked_of
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
@@ -189,7 +190,7 @@ def test_all_holes_of_a_case_are_told_from_one_edge(top: str) -> None:
         done = solved(plan)
         for part in solution_of(done).parts:
             said.setdefault(datum, set()).update(
-                one.text.partition(", at ")[2] for one in part.joinery if "Holes" in one.text
+                one.text.partition(", at ")[2] for one in part.joinery if one.text.startswith("Holes:")
             )
         assert prove(done).meetings == ()
     assert said["back"] == {"3 in, 10 in, 17 in from the back edge"}
@@ -517,6 +518,48 @@ def test_a_bottom_that_stands_back_by_all_of_its_depth_is_refused() -> None:
     assert "nothing-left-of-divider" in codes(case(bottom_set_back="20 in"), "stop")
     stretchers = case(case_bottom="stretchers", bottom_set_back="3/4 in")
     assert prove(solved(stretchers)).meetings == ()
+
+
+# ---- a top that stands back ----------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("datum", kinds_in("marking_datum"))
+@pytest.mark.parametrize("joint", kinds_in("case_joint"))
+@pytest.mark.parametrize("held", kinds_in("top_held"))
+def test_a_top_between_the_sides_stands_back_and_its_fasteners_with_it(joint: str, held: str, datum: str) -> None:
+    """2 less than 20 deep, its back edge with the others; holes a margin of 2 behind its own front edge."""
+    plan = case(case_joint=joint, top_set_back="2 in", marking_datum=datum, top_held=held, front="none")
+    done = solved(plan)
+    (top,) = (one for one in pieces_of(done) if one.role == "case_top")
+    assert top.stand is not None
+    assert top.size is not None
+    assert (top.size[1], top.stand.back) == (mm("18"), mm("2"))
+    assert prove(done).meetings == ()
+    if joint in ("butted", "knock_down") and held == "alike":
+        above = of_space(done, "upper_hole_places")[0]
+        assert (above[0], above[-1]) == (mm("4"), mm("18"))
+    if joint == "knock_down":
+        dowels = of_space(done, "upper_dowel_places")[0]
+        assert all(dowels[0] <= place for place in dowels)
+        assert of_space(done, "upper_dowels") == [len(dowels)]
+    (side,) = (one for one in pieces_of(done) if one.role == "case_side_left")
+    assert all(0 < across < side.size[1] for cut in side.cuts for _, across in points(done, side, cut) if side.size)
+
+
+def test_the_dado_of_a_top_that_stands_back_is_stopped_and_that_of_the_bottom_is_not() -> None:
+    done = solved(case(case_joint="housed", top_set_back="2 in"))
+    (side,) = (one for one in pieces_of(done) if one.role == "case_side_left")
+    lower, upper = (in_words(done, side, cut) for cut in side.cuts if cut.rule.title == "Dado")
+    assert "from the front edge" not in lower
+    assert "from 2 in to 20 in from the front edge" in upper
+
+
+def test_a_top_over_the_sides_or_in_parts_does_not_stand_back() -> None:
+    """It is asked of a whole top between the sides; elsewhere it holds nothing."""
+    for choices in ({"through": "top"}, {"case_top": "stretchers"}, {"case_top": "none"}):
+        asked = asked_of(solved(case(**choices)).laid.places[space_of(case())].kinds, case().defaults_edition)
+        assert "top_set_back" not in asked, choices
+    assert "nothing-left-of-divider" in codes(case(top_set_back="20 in"), "stop")
 
 
 def test_a_strip_of_a_sheet_in_hand_weighs_what_that_sheet_weighs() -> None:

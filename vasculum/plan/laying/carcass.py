@@ -162,5 +162,8 @@ def carcass_kinds(plan: Plan, space: Space) -> set[str]:
     found |= {f"{name}.{chosen(plan, levels, name)}" for name in families}
     is_set_back = nearest_choice(levels, "bottom_set_back") is not None and "case_bottom.panel" in found
     found |= {"bottom_set_back" if is_set_back else "bottom_flush"}
+    may_stand_back = {"case_top.panel", "upper.between"} <= the_catalogue().with_shared(found)
+    is_set_back = nearest_choice(levels, "top_set_back") is not None and may_stand_back
+    found |= {"top_set_back" if is_set_back else "top_flush"}
     found |= {"has_plinth"} if nearest_choice(levels, "plinth_height") is not None else set()
     return found | ({"ends_by_board"} if nearest_choice(levels, "end_panel_thickness") is None else set())

@@ -39,6 +39,21 @@ def bottom_depth_core(bottom_depth_cut: Mm, case_band_thickness: Mm, banded_edge
 
 @rule(
     source="common practice",
+    label="depth of the case top without its band",
+    per="whole_top",
+    when=("case_band_thickness",),
+)
+def top_depth_core(top_depth_cut: Mm, case_band_thickness: Mm, banded_edges: Mm) -> Mm:
+    """The core of the top is less deep by the bands on its edges.
+
+    Raises:
+        CannotDerive: ``bands-fill-the-part``.
+    """
+    return core_of(top_depth_cut, case_band_thickness * banded_edges)
+
+
+@rule(
+    source="common practice",
     label="depth of a case side without its band",
     per="carcass.new",
     when=("case_band_thickness",),

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.carcass.ends import MET
+from vasculum.core.rules.carcass.ends import CASE_SIDES, MET
 from vasculum.core.rules.joints.ends import half_depth
 
 alternative(
@@ -30,15 +30,18 @@ def case_housed(case_housing_thickness: Mm, thickness_increment: Mm) -> Mm:
     return half_depth(case_housing_thickness, thickness_increment, None)
 
 
-STOPPED = ("bottom_begins", "bottom_depth_cut")
-"""A dado for a bottom that stands back begins where that begins, and runs as far."""
+STANDS_BACK = {
+    "lower_hole_places": ("bottom", "bottom_begins", "bottom_depth_cut"),
+    "upper_hole_places": ("top", "top_begins", "top_depth_cut"),
+}
+"""Between the sides, what may stand back: a dado for it begins where that begins, and runs as far."""
 for met in MET:
-    is_below = met.holes == "lower_hole_places"
-    for per in ("bottom_flush", "bottom_set_back") if is_below else ("case_joint.housed",):
-        begins, length = STOPPED if per == "bottom_set_back" else ("", "")
+    board, at, run = STANDS_BACK.get(met.holes, ("", "", "")) if met.boards == CASE_SIDES else ("", "", "")
+    for per in (f"{board}_flush", f"{board}_set_back") if board else ("",):
+        begins, length = (at, run) if per.endswith("_set_back") else ("", "")
         cut(
             "dado",
-            per=(*met.per, "case_joint.housed", per),
+            per=(*met.per, "case_joint.housed", *filter(None, [per])),
             into=met.boards,
             title="Dado",
             datums=met.end,

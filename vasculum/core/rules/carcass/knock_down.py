@@ -56,14 +56,26 @@ def dowel_places_from_back(dowel_places: tuple[Mm, ...], case_panel_depth_cut: M
     per="case_joint.knock_down",
     unit="count",
 )
-def upper_dowels(dowel_places: tuple[Mm, ...]) -> Mm:
-    """Above there are as many as below."""
-    return Mm(how_many(*dowel_places))
+def upper_dowels(upper_dowel_places: tuple[Mm, ...]) -> Mm:
+    """Above they stand along all of the joint."""
+    return Mm(how_many(*upper_dowel_places))
+
+
+@rule(source="geometry", label="dowels along each upper joint, from the front", per="case_joint.knock_down")
+def upper_dowel_places(dowel_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
+    """Above they stand along all of the depth."""
+    return dowel_places
+
+
+@rule(source="geometry", label="dowels along each upper joint, from the back", per="case_joint.knock_down")
+def upper_dowel_places_from_back(upper_dowel_places: tuple[Mm, ...], case_panel_depth_cut: Mm) -> tuple[Mm, ...]:
+    """The same dowels, from the back edge of the board that runs through."""
+    return measured_from_back(upper_dowel_places, case_panel_depth_cut)
 
 
 @rule(source="geometry", label="dowels along each lower joint, from the front", per="case_joint.knock_down")
 def lower_dowel_places(dowel_places: tuple[Mm, ...]) -> tuple[Mm, ...]:
-    """Below they stand where they stand above."""
+    """Below they stand along all of the depth."""
     return dowel_places
 
 
@@ -126,7 +138,7 @@ WHOLE = {
 DOWELS = {
     "lower_hole_places": "lower_dowel_places",
     "bottom_hole_places": "bottom_dowel_places",
-    "upper_hole_places": "dowel_places",
+    "upper_hole_places": "upper_dowel_places",
     "top_hole_places": "top_dowel_places",
 }
 """Where dowels stand on the lines on which screws stand; a stretcher has room for its screws alone."""
