@@ -161,6 +161,7 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("a_wall_is_stood_in_for", {}, "taken-out-without-a-stand-in", "attention"),
     ("a_stand_in_has_its_sizes", {}, "stand-in-without-sizes", "attention"),
     ("pull_screws_are_sunk_in_the_wood", {"pull_counterbore": "5/8", "pull_passed": "3/4", "least_beside_counterbore": "1/4"}, "counterbore-too-deep", "stop"),
+    ("short_pull_screws_are_sunk", {"pull_counterbore": "1/8"}, "pull-screws-sunk", "note"),
     ("pull_screws_end_in_the_thread", {"pull_screw_length": "1 1/4", "pull_passed": "3/4", "pull_thread": "3/8"}, "pull-screw-too-long", "attention"),
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "0", "pull_hole_height": "2", "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "2", "pull_hole_height": -mm("1"), "flush_flange": "2"}, "handle-all-flange", "stop"),
@@ -306,6 +307,7 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("notches_leave_a_part", NOTCHED),
     ("pull_screws_are_sunk_in_the_wood", {"pull_counterbore": "1/2", "pull_passed": "3/4", "least_beside_counterbore": "1/4"}),
+    ("short_pull_screws_are_sunk", {"pull_counterbore": "0"}),
     ("pull_screws_end_in_the_thread", {"pull_screw_length": "1 1/8", "pull_passed": "3/4", "pull_thread": "3/8"}),
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "1/2", "pull_hole_height": "2", "flush_flange": "2"}),
     ("flange_screws_stay_inside", {"flush_cover": "1/8", "front_cover_wanted": "1/8"}),

@@ -130,3 +130,18 @@ def flange_screws_stay_inside(flush_cover: Mm, front_cover_wanted: Mm) -> Findin
         {"left": flush_cover if flush_cover > 0 else Mm(0), "wanted": front_cover_wanted},
         ("flush_cover",),
     )
+
+
+@check(source="common practice", per=("pull_screwed", "pull_held.box"))
+def short_pull_screws_are_sunk(pull_counterbore: Mm) -> Finding | None:
+    """Screws that are too short for box front and front are sunk inside the box, once the front hangs."""
+    if pull_counterbore == 0:
+        return None
+    return Finding(
+        "pull-screws-sunk",
+        "note",
+        "The pull's screws in hand are {deep} too short: sink their heads by so much inside the box.",
+        "Counterbore the box front, take longer screws, or screw the pull to the front alone.",
+        {"deep": pull_counterbore},
+        ("pull_counterbore",),
+    )

@@ -1,8 +1,8 @@
-"""The screws of a pull, and the holes that they go through. Exact mm."""
+"""The screws of a pull, and where they go. Exact mm."""
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import cut, good, rule
+from vasculum.core.catalogue import good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest
 from vasculum.core.rules.obstructions.free import NOTHING
@@ -37,23 +37,3 @@ def pull_holes_from_left(pulls_from_left: tuple[Mm, ...], pull_holes: Mm, pull_h
 
 
 good("pull", per="pull_screwed", title="Pull", count="pull_count")
-cut(
-    "holes",
-    per="pull_screwed",
-    into="front",
-    title="Holes for the pull",
-    face="through",
-    at="pull_up",
-    holes="pull_holes_from_left",
-    holes_from="left",
-)
-cut(
-    "holes",
-    per="pull_screwed",
-    into="front",
-    title="Counterbore for the pull's screws",
-    at="pull_up",
-    depth="pull_counterbore",
-    holes="pull_holes_from_left",
-    holes_from="left",
-)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, good, rule
+from vasculum.core.catalogue import alternative, cut, good, rule
 from vasculum.core.lengths import Mm
 
 alternative(
@@ -27,4 +27,24 @@ good(
     size="pull_screw_length",
     through=("front_thickness",),
     into=("pull_thread",),
+)
+cut(
+    "holes",
+    per=("pull_screwed", "pull_held.front"),
+    into="front",
+    title="Holes for the pull",
+    face="through",
+    at="pull_up",
+    holes="pull_holes_from_left",
+    holes_from="left",
+)
+cut(
+    "holes",
+    per=("pull_screwed", "pull_held.front"),
+    into="front",
+    title="Counterbore for the pull's screws",
+    at="pull_up",
+    depth="pull_counterbore",
+    holes="pull_holes_from_left",
+    holes_from="left",
 )
