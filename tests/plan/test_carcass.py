@@ -554,6 +554,21 @@ def test_the_dado_of_a_top_that_stands_back_is_stopped_and_that_of_the_bottom_is
     assert "from 2 in to 20 in from the front edge" in upper
 
 
+@pytest.mark.parametrize("increment", ["1/16 in", "1/4 in", "5 mm", "2 mm"])
+@pytest.mark.parametrize("back", kinds_in("case_back"))
+@pytest.mark.parametrize("board", ["bottom", "top"])
+def test_the_back_edges_agree_whatever_is_snapped_away(board: str, back: str, increment: str) -> None:
+    """A coarse increment takes more off the front; a groove for the back runs on round all four boards."""
+    plan = case(case_joint="housed", case_back=back, front="none", **{f"{board}_set_back": "16 mm"})
+    done = solved(changed(plan, step("/units/increment", increment, "replace")))
+    (one,) = (piece for piece in pieces_of(done) if piece.role == f"case_{board}")
+    assert one.stand is not None
+    assert one.size is not None
+    assert one.stand.back + one.size[1] == of_space(done, "case_panel_depth_cut")[0]
+    assert one.stand.back >= mm("16 mm")
+    assert prove(done).meetings == ()
+
+
 def test_a_top_over_the_sides_or_in_parts_does_not_stand_back() -> None:
     """It is asked of a whole top between the sides; elsewhere it holds nothing."""
     for choices in ({"through": "top"}, {"case_top": "stretchers"}, {"case_top": "none"}):

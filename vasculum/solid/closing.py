@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
+from math import isfinite
 
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.meeting import Meeting
@@ -27,7 +28,9 @@ def joints(plan: SolvedPlan, pieces: Iterable[Piece], solids: Mapping[str, Solid
             if first is None or second is None:
                 continue
             a, b = solids.get(first.id), solids.get(second.id)
-            if a is not None and b is not None and (gap := _gap(a, b)) > _promised(plan, place, ends[0]) + LEAST:
+            gap = 0.0 if a is None or b is None else _gap(a, b)
+            # of a board that a hole takes all of nothing stands there: the hole is what is wrong
+            if a is not None and isfinite(gap) and gap > _promised(plan, place, ends[0]) + LEAST:
                 middle = a.box.low if ends[1] == "side_left" else a.box.high
                 found.append(Meeting(first.space, first.id, second.id, "gapes", middle, (gap, 0.0, 0.0)))
     return found

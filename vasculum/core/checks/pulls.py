@@ -27,7 +27,7 @@ def a_hole_leaves_wood(
         if beside < least_beside_hole:
             return Finding(
                 "hand-hole-too-large",
-                "attention",
+                "attention" if beside > 0 else "stop",
                 f"A hole {{hole}} {way} leaves less than {{least}} around it in a front {{front}} {way}.",
                 "Use a pull, or notch the upper edge.",
                 {"hole": hole, "least": least_beside_hole, "front": front},
@@ -118,16 +118,16 @@ def a_flush_handle_has_a_cut_out(pull_hole_width: Mm, pull_hole_height: Mm, flus
 
 
 @check(source="common practice", per="pull.flush")
-def flange_screws_stay_inside(flush_cover: Mm, front_cover_wanted: Mm) -> Finding | None:
+def flange_screws_stay_inside(flush_cover: Mm, flush_cover_wanted: Mm) -> Finding | None:
     """Screws of a flange end inside the front."""
-    if flush_cover >= front_cover_wanted:
+    if flush_cover >= flush_cover_wanted:
         return None
     return Finding(
         "flange-screw-too-long",
         "attention",
         "Before the points of the handle's screws {left} of the front is left; {wanted} is wanted.",
         "Let a thicker front carry it, or say a smaller least bite.",
-        {"left": flush_cover if flush_cover > 0 else Mm(0), "wanted": front_cover_wanted},
+        {"left": flush_cover if flush_cover > 0 else Mm(0), "wanted": flush_cover_wanted},
         ("flush_cover",),
     )
 

@@ -13,9 +13,9 @@ SET_BACK = ("whole_bottom", "bottom_set_back")
 
 
 @rule(source="common practice", per=SET_BACK)
-def bottom_begins(bottom_set_back: Mm) -> Mm:
-    """It begins behind the front edges by what was chosen."""
-    return bottom_set_back
+def bottom_begins(case_panel_depth_cut: Mm, bottom_depth_cut: Mm) -> Mm:
+    """It begins behind the front edges by what was chosen, and what snapping takes: behind, all edges agree."""
+    return case_panel_depth_cut - bottom_depth_cut
 
 
 @rule(source="common practice", per=SET_BACK)

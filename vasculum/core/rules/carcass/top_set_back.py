@@ -13,9 +13,9 @@ SET_BACK = ("whole_top", "top_set_back")
 
 
 @rule(source="common practice", per=SET_BACK)
-def top_begins(top_set_back: Mm) -> Mm:
-    """It begins behind the front edges by what was chosen."""
-    return top_set_back
+def top_begins(case_panel_depth_cut: Mm, top_depth_cut: Mm) -> Mm:
+    """It begins behind the front edges by what was chosen, and what snapping takes: behind, all edges agree."""
+    return case_panel_depth_cut - top_depth_cut
 
 
 @rule(source="common practice", per=SET_BACK)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import alternative, cut, good, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import largest
-from vasculum.core.rules.fastening.sold import shortest
+from vasculum.core.rules.fastening.sold import cover_in, shortest
 from vasculum.core.rules.obstructions.free import NOTHING
 from vasculum.core.rules.pulls.holed import behind_it
 
@@ -83,6 +83,12 @@ def flush_bite(flush_screw_length: Mm, flush_metal: Mm) -> Mm:
 def flush_cover(front_thickness: Mm, flush_bite: Mm) -> Mm:
     """Before their points stays what they do not reach of the front; less than nothing comes through."""
     return front_thickness - flush_bite
+
+
+@rule(source="common practice", label="cover that the flange's screws want", per="pull.flush")
+def flush_cover_wanted(front_thickness: Mm, thin_stock: Mm, least_thin_cover: Mm, least_screw_cover: Mm) -> Mm:
+    """Before their points they want the least cover; in thin stock the smaller one, so that they still bite."""
+    return cover_in(front_thickness, thin_stock, least_thin_cover, least_screw_cover)
 
 
 for part, at, width, begins in (
