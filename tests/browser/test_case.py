@@ -171,3 +171,53 @@ def test_a_front_is_made_of_a_board_of_ones_own(open_at: Open) -> None:
     front = page.get_by_role("region", name="Parts", exact=True).locator("li").filter(has_text="Front").last
     expect(front).to_contain_text("7/8")
     expect(page.get_by_role("region", name="To buy")).to_contain_text("Larch")
+
+
+def test_a_part_and_hardware_of_ones_own_are_made_bought_and_drawn(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")  # how many is a number
+    page = new_alcove(open_at)
+    turn_to(page, "Make")
+    parts = page.get_by_role("region", name="Parts of your own", exact=True)
+    parts.get_by_label("Name of the part").fill("Shelf over the door")
+    parts.get_by_role("button", name="Add the part").click()
+    kept(page)
+    findings = page.get_by_role("region", name="Findings")
+    expect(findings).to_contain_text("no length, width or thickness yet")
+    parts.get_by_text("Shelf over the door", exact=True).click()
+    for label, said in (("Length", "20 1/2"), ("Width", "3")):
+        parts.get_by_label(label, exact=True).fill(said)
+        parts.get_by_label(label, exact=True).press("Enter")
+        kept(page)
+    parts.get_by_label("Cut from").select_option("Plywood 3/4")
+    kept(page)
+    expect(findings).not_to_contain_text("no length, width or thickness yet")
+    parts.get_by_label("It lies").select_option("facing you, its length across")
+    kept(page)
+    expect(page.get_by_text("assembled: nothing meets")).to_have_count(0)  # it stands in the middle of the front
+    parts.get_by_label("before the front").click()
+    kept(page)
+    for label, said in (("Behind the front", "2"), ("Above the floor", "31")):  # over the drawer, on its way out too
+        parts.get_by_label(label).fill(said)
+        parts.get_by_label(label).press("Enter")
+        kept(page)
+    expect(page.get_by_text("assembled: nothing meets")).to_be_visible()
+    hardware = page.get_by_role("region", name="Other hardware", exact=True)
+    hardware.get_by_label("What is bought").fill("Screw for the shelf")
+    hardware.get_by_role("button", name="Add it to the list").click()
+    kept(page)
+    hardware.get_by_text("1 × Screw for the shelf", exact=True).click()
+    for label, said in (("Length", "1 1/4"), ("It passes", "3/4"), ("Into something thick", "3/4")):
+        hardware.get_by_label(label, exact=True).fill(said)
+        hardware.get_by_label(label, exact=True).press("Enter")
+        kept(page)
+    expect(hardware).to_contain_text("It bites 1/2, and leaves 1/4")
+    count = hardware.get_by_label("How many")
+    count.fill("many")
+    count.press("Enter")
+    expect(hardware.get_by_text("valid integer")).to_be_visible()
+    count.fill("6")
+    count.press("Enter")
+    kept(page)
+    turn_to(page, "Cut")
+    expect(page.get_by_role("region", name="Parts", exact=True)).to_contain_text("Shelf over the door")
+    expect(page.get_by_role("region", name="To buy", exact=True)).to_contain_text("6 pieces")

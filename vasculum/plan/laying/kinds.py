@@ -70,7 +70,9 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= {f"front.{front}", "fronted", f"front_snap.{'stacked' if node.is_stacked else 'own'}"}
         kinds |= {chosen_kind(plan, "face", levels)}
         if place.holds in BOXES:
-            kinds |= {"faced", chosen_kind(plan, "pull", levels), chosen_kind(plan, "pull_held", levels)}
+            pull = chosen_kind(plan, "pull", levels)
+            is_screwed = "pull_screwed" in the_catalogue().with_shared({pull})
+            kinds |= {"faced", pull} | ({chosen_kind(plan, "pull_held", levels)} if is_screwed else set())
         else:
             kinds.add("false_front")
         kinds |= {"front_in_panel"} if node.parent and _is_panel(plan, node.parent, node.outer) else set()

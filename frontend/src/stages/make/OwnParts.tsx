@@ -9,6 +9,7 @@ import { put } from '../../plan/acts'
 import { spaceOf } from '../../plan/layout'
 import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
+import { Value } from '../../reasons/Value'
 
 type Part = NonNullable<PlanDocument['own_parts']>[string]
 type Good = NonNullable<PlanDocument['own_goods']>[string]
@@ -159,10 +160,12 @@ function PartFields({ id, one }: { id: string; one: Part }) {
     )
   return (
     <>
-      <Written kind="own_parts" id={id} one={one} />
+      <Name kind="own_parts" id={id} one={one} />
       <div className="pairs">
         {length('length', 'Length')}
         {length('width', 'Width')}
+        <Count kind="own_parts" id={id} one={one} />
+        {!one.stock && length('thickness', 'Thickness')}
       </div>
       <Choice
         id={`${id}-stock`}
@@ -174,7 +177,6 @@ function PartFields({ id, one }: { id: string; one: Part }) {
         ]}
         onChoose={(value, said) => act(put(at('stock'), value || null), `${one.name}: ${said}`)}
       />
-      {!one.stock && <div className="pairs">{length('thickness', 'Thickness')}</div>}
       <Choice
         id={`${id}-lies`}
         label="It lies"
@@ -221,6 +223,7 @@ function PartFields({ id, one }: { id: string; one: Part }) {
           )}
         </>
       )}
+      <NoteOn kind="own_parts" id={id} one={one} />
       <TakeOut id={id} name={one.name} />
     </>
   )
@@ -234,18 +237,19 @@ function GoodFields({ id, one }: { id: string; one: Good }) {
   )
   return (
     <>
-      <Written kind="own_goods" id={id} one={one} />
-      <Choice
-        id={`${id}-unit`}
-        label="Counted in"
-        value={one.unit ?? 'piece'}
-        options={[
-          ['piece', 'pieces'],
-          ['pair', 'pairs'],
-        ]}
-        onChoose={(value, said) => act(put(at('unit'), value), `${one.name} counted in ${said}`)}
-      />
+      <Name kind="own_goods" id={id} one={one} />
       <div className="pairs">
+        <Count kind="own_goods" id={id} one={one} />
+        <Choice
+          id={`${id}-unit`}
+          label="Counted in"
+          value={one.unit ?? 'piece'}
+          options={[
+            ['piece', 'pieces'],
+            ['pair', 'pairs'],
+          ]}
+          onChoose={(value, said) => act(put(at('unit'), value), `${one.name} counted in ${said}`)}
+        />
         {length('length', 'Length')}
         {one.length && length('passes', 'It passes')}
         {one.passes && length('into', 'Into something thick')}
@@ -256,35 +260,50 @@ function GoodFields({ id, one }: { id: string; one: Good }) {
           onKeep={(kept) => edit(put(at('price'), kept), `Price of ${one.name}`)}
         />
       </div>
+      {one.passes && (
+        <p className="lead-in">
+          <Value of={`${id}/own_good_bite`} before="It bites " />
+          <Value of={`${id}/own_good_cover`} before=", and leaves " />
+        </p>
+      )}
+      <NoteOn kind="own_goods" id={id} one={one} />
       <TakeOut id={id} name={one.name} />
     </>
   )
 }
 
-/** Name, how many, and a note. */
-function Written({ kind, id, one }: { kind: Kind; id: string; one: Part | Good }) {
+function Name({ kind, id, one }: { kind: Kind; id: string; one: Part | Good }) {
   const { edit } = useCommands()
-  const at = (name: string) => `/${kind}/${id}/${name}`
   return (
-    <div className="pairs">
-      <WrittenField
-        label="Name"
-        kept={one.name}
-        onKeep={(kept) => edit(put(at('name'), kept ?? ''), `${one.name} is called ${kept ?? ''}`)}
-      />
-      <WrittenField
-        label="How many"
-        isCount
-        kept={String(one.count ?? 1)}
-        onKeep={(kept) => edit(put(at('count'), counted(kept)), `How many of ${one.name}`)}
-      />
-      <WrittenField
-        label="How it is worked, or a note"
-        kept={one.note || null}
-        placeholder="nothing"
-        onKeep={(kept) => edit(put(at('note'), kept ?? ''), `Note on ${one.name}`)}
-      />
-    </div>
+    <WrittenField
+      label="Name"
+      kept={one.name}
+      onKeep={(kept) => edit(put(`/${kind}/${id}/name`, kept ?? ''), `${one.name} is called ${kept ?? ''}`)}
+    />
+  )
+}
+
+function Count({ kind, id, one }: { kind: Kind; id: string; one: Part | Good }) {
+  const { edit } = useCommands()
+  return (
+    <WrittenField
+      label="How many"
+      isCount
+      kept={String(one.count ?? 1)}
+      onKeep={(kept) => edit(put(`/${kind}/${id}/count`, counted(kept)), `How many of ${one.name}`)}
+    />
+  )
+}
+
+function NoteOn({ kind, id, one }: { kind: Kind; id: string; one: Part | Good }) {
+  const { edit } = useCommands()
+  return (
+    <WrittenField
+      label={kind === 'own_parts' ? 'How it is worked' : 'Note'}
+      kept={one.note || null}
+      placeholder="nothing"
+      onKeep={(kept) => edit(put(`/${kind}/${id}/note`, kept ?? ''), `Note on ${one.name}`)}
+    />
   )
 }
 
