@@ -24,6 +24,7 @@ from vasculum.drawing.primitives import (
 )
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import MEMBERS, own_parts, standing
+from vasculum.drawing.things import has_things, things_from_above
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.laying.layout import BOXES, Node
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
@@ -111,6 +112,8 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
+    if is_chosen and has_things(at):
+        return  # they are named where a number would stand on them
     # a blocked cell has a cross in its middle
     up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
     sheet.add(Text("label", "cells", (x + width / 2, up), str(number), Fraction(6), key=at.key("cell_width")))
@@ -135,6 +138,7 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
         corner = (x + side, start + front)
         at.sheet.add(Rect("cut", "box", corner, inside_width, inside_depth, at.key("inside_width"), number))
         at.sheet.add(*walls_from_above(at, (x, start)))
+        at.sheet.add(*things_from_above(at, corner))
         at.dimension("inside_width", "across", -FIRST, (corner[0], ZERO), (corner[0] + inside_width, ZERO))
         ends = ((edge, start + front), (edge, start + front + inside_depth))
         at.dimension("inside_depth", "up", FIRST, *ends)

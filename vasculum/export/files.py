@@ -16,6 +16,7 @@ from vasculum.export.svg import svg_of
 from vasculum.plan.document.reading import write_plan
 from vasculum.plan.edits.library_file import library_json
 from vasculum.plan.edits.runners_csv import runners_csv
+from vasculum.plan.edits.things_csv import things_csv
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import merged, pieces_of
 from vasculum.plan.telling.solution import solution_of
@@ -80,6 +81,10 @@ def _runners(plan: SolvedPlan, _revision: int | None) -> bytes:
     return runners_csv(plan.plan)
 
 
+def _things(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return things_csv(plan.plan).encode("utf-8")
+
+
 def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
     from vasculum.export.pdf.page import paper_of
     from vasculum.export.pdf.tiled import tiled
@@ -103,6 +108,7 @@ EXPORTS = {
     "drawing.dxf": ExportFile("image/vnd.dxf", _cad),
     "sheet.pdf": ExportFile("application/pdf", _sheet),
     "model.glb": ExportFile("model/gltf-binary", _model),
+    "things.csv": ExportFile("text/csv; charset=utf-8", _things),
     "runners.csv": ExportFile("text/csv; charset=utf-8", _runners),
     "library.json": ExportFile("application/json", _library),
     "shopping.csv": ExportFile("text/csv; charset=utf-8", _shopping),

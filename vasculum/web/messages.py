@@ -21,6 +21,7 @@ from vasculum.plan.edits.library_file import LibraryRow
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
 from vasculum.plan.edits.stocking import StockRow
+from vasculum.plan.edits.things_csv import ThingRow
 from vasculum.plan.edits.verbs import Verb
 from vasculum.plan.telling.comparing import Compared
 from vasculum.plan.telling.marking_out import BoardMarked
@@ -96,6 +97,19 @@ class ReadingsAnswer(Model):
     """Every row as it was read, and the change that takes the good ones in; nothing is kept."""
 
     rows: list[ReadRow]
+    patch: list[PatchStep]
+
+
+class PastedThings(Model):
+    """A table of things that go in, as pasted."""
+
+    text: Annotated[str, Field(max_length=200_000)]
+
+
+class ThingsAnswer(Model):
+    """Every row as it was read, and the change that takes the good ones in; nothing is kept."""
+
+    rows: list[ThingRow]
     patch: list[PatchStep]
 
 

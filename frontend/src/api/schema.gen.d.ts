@@ -585,6 +585,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a table of things that go in, row by row; what to do with it is for the person to decide. */
+        post: operations["read_pasted_things"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/undo": {
         parameters: {
             query?: never;
@@ -750,6 +767,34 @@ export interface components {
             name: string;
             /** System */
             system?: ("in" | "mm") | null;
+        };
+        /**
+         * AddThing
+         * @description A thing with its three sizes; a number is put behind a name that is taken.
+         */
+        AddThing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-thing";
+            /** Name */
+            name: string;
+            /**
+             * Length
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            width: string;
+            /**
+             * Height
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            height: string;
         };
         /**
          * AlternativeShown
@@ -1008,6 +1053,40 @@ export interface components {
             stock: components["schemas"]["StockRow"][];
         };
         /**
+         * CellContents
+         * @description One cell with what is kept in it.
+         */
+        CellContents: {
+            /** Place */
+            place: string;
+            /** Number */
+            number: number;
+            /** Name */
+            name: string;
+            /** Things */
+            things: components["schemas"]["ThingKept"][];
+            /**
+             * Floor
+             * @description How much of its floor is covered.
+             */
+            floor: string;
+            /**
+             * Volume
+             * @description How much of its room below the rim is filled.
+             */
+            volume: string;
+            /**
+             * Weight
+             * @description What its things weigh together; empty where nobody said.
+             */
+            weight: string;
+            /**
+             * Load
+             * @description What its runners carry of what they are rated for; empty where that is not known.
+             */
+            load: string;
+        };
+        /**
          * Change
          * @description A JSON Patch as it stands.
          */
@@ -1122,6 +1201,19 @@ export interface components {
             lines: components["schemas"]["Compared"][];
         };
         /**
+         * Contents
+         * @description What is kept where, and what lives nowhere yet.
+         */
+        Contents: {
+            /** Cells */
+            cells: components["schemas"]["CellContents"][];
+            /**
+             * Nowhere
+             * @description Ids of things that live nowhere.
+             */
+            nowhere: string[];
+        };
+        /**
          * Copy
          * @description A part of a split once more beside it, with everything in it; marks and what was built stay behind.
          */
@@ -1212,7 +1304,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -2179,7 +2271,7 @@ export interface components {
          */
         OnScreen: {
             /** Sections */
-            sections: ("parts" | "hardware" | "shopping" | "travels" | "findings" | "tape_checks" | "assumed" | "stages" | "assembled" | "asked")[];
+            sections: ("parts" | "hardware" | "shopping" | "travels" | "findings" | "tape_checks" | "assumed" | "stages" | "assembled" | "asked" | "contents")[];
             /**
              * Keys
              * @description The quantities that it shows.
@@ -2213,6 +2305,7 @@ export interface components {
             assembled?: components["schemas"]["Assembled"] | null;
             /** Asked */
             asked?: components["schemas"]["AskedAt"][] | null;
+            contents?: components["schemas"]["Contents"] | null;
             moved?: components["schemas"]["MovedKeys"] | null;
         };
         /**
@@ -2474,6 +2567,14 @@ export interface components {
          * @description A table of runners, as pasted.
          */
         PastedRunners: {
+            /** Text */
+            text: string;
+        };
+        /**
+         * PastedThings
+         * @description A table of things that go in, as pasted.
+         */
+        PastedThings: {
             /** Text */
             text: string;
         };
@@ -2744,6 +2845,14 @@ export interface components {
             own_goods: {
                 [key: string]: components["schemas"]["OwnGood"];
             };
+            /**
+             * Things
+             * @description What goes in.
+             * @default {}
+             */
+            things: {
+                [key: string]: components["schemas"]["Thing"];
+            };
             /** Places */
             places: {
                 [key: string]: components["schemas"]["Place"];
@@ -2866,7 +2975,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3001,6 +3110,24 @@ export interface components {
              * @description Whether ``across`` and ``up`` count increments.
              */
             in_steps?: boolean;
+        };
+        /**
+         * PutThing
+         * @description A thing to where it lives from now on, or nowhere.
+         */
+        PutThing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-thing";
+            /**
+             * Thing
+             * @description An id of the plan.
+             */
+            thing: string;
+            /** Place */
+            place: string | null;
         };
         /**
          * QuantityShown
@@ -3683,6 +3810,7 @@ export interface components {
             assembled: components["schemas"]["Assembled"] | null;
             /** Asked */
             asked: components["schemas"]["AskedAt"][];
+            contents: components["schemas"]["Contents"];
         };
         /**
          * Space
@@ -4048,6 +4176,22 @@ export interface components {
             row: string;
         };
         /**
+         * TakeThingOut
+         * @description A thing off the list.
+         */
+        TakeThingOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-thing-out";
+            /**
+             * Thing
+             * @description An id of the plan.
+             */
+            thing: string;
+        };
+        /**
          * TapeAnswer
          * @description What the tape said, as a plan keeps it.
          */
@@ -4098,6 +4242,141 @@ export interface components {
             text: string;
             /** Signs */
             signs: string;
+        };
+        /**
+         * Thing
+         * @description Something that goes in: its size as it stands, how many there are, and what may be done with it.
+         */
+        Thing: {
+            /** Name */
+            name: string;
+            /**
+             * Length
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            width: string;
+            /**
+             * Height
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            height: string;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Weight
+             * @description Of one.
+             * @default null
+             */
+            weight: string | null;
+            /**
+             * Use
+             * @default weekly
+             * @enum {string}
+             */
+            use: "daily" | "weekly" | "seldom";
+            /**
+             * May Turn
+             * @description Whether its length may lie across as well as back.
+             * @default true
+             */
+            may_turn: boolean;
+            /**
+             * May Lie
+             * @description Whether it may lie on any of its sides.
+             * @default false
+             */
+            may_lie: boolean;
+            /**
+             * Stacks
+             * @description How many may stand on each other.
+             * @default 1
+             */
+            stacks: number;
+            /**
+             * Headroom
+             * @description What it wants above it, where it is another than that of the plan.
+             * @default null
+             */
+            headroom: string | null;
+            /**
+             * Belongs With
+             * @description A word that things which belong together share.
+             * @default
+             */
+            belongs_with: string;
+            /**
+             * Lives In
+             * @description The place in which it is kept.
+             * @default null
+             */
+            lives_in: string | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
+         * ThingKept
+         * @description A thing of a cell: how many go in, and what is said of those that do not.
+         */
+        ThingKept: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Count */
+            count: number;
+            /** Left */
+            left: number;
+            /**
+             * Why
+             * @description Why some are left over; empty where all go in.
+             */
+            why: string;
+        };
+        /**
+         * ThingRow
+         * @description One row of a pasted table: a thing, or why it is none.
+         */
+        ThingRow: {
+            /**
+             * Line
+             * @description In the text, the heading being 1.
+             */
+            line: number;
+            /** Text */
+            text: string;
+            thing: components["schemas"]["Thing"] | null;
+            /** Problem */
+            problem: string;
+            /**
+             * Twice
+             * @description Whether a thing of this name is on the list already, or further up in the table.
+             * @default false
+             */
+            twice: boolean;
+        };
+        /**
+         * ThingsAnswer
+         * @description Every row as it was read, and the change that takes the good ones in; nothing is kept.
+         */
+        ThingsAnswer: {
+            /** Rows */
+            rows: components["schemas"]["ThingRow"][];
+            /** Patch */
+            patch: components["schemas"]["PatchStep"][];
         };
         /**
          * ToolShown
@@ -6223,6 +6502,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunnersAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    read_pasted_things: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedThings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingsAnswer"];
                 };
             };
             /** @description Bad Request */

@@ -15,3 +15,7 @@ function isWrapped(text: string): boolean {
   }
   return false
 }
+
+/** A whole number as one; anything else as it was written, so that the program says what is wrong with it. */
+export const counted = (written: string | null) =>
+  /^\d{1,6}$/.test(written ?? '') ? Number(written) : written

@@ -18,10 +18,11 @@ export const PANELS = {
   beside: {
     stage: 'measure',
     title: 'Around it',
-    groups: ['Kept runners', 'Height to match', 'Bed', 'In front', 'Vehicle', 'Way in', 'Contents'],
+    groups: ['Kept runners', 'Height to match', 'Bed', 'In front', 'Vehicle', 'Way in'],
   },
   scribes: { stage: 'measure', title: 'Scribe strips', groups: ['Scribe'] },
   clear: { stage: 'measure', title: 'Clear and packing', groups: ['Space'] },
+  things: { stage: 'fill', title: 'What goes in', groups: ['Contents'] },
   layout: { stage: 'fill', title: 'Layout', isOpenAtFirst: true },
   place: { stage: 'fill', title: 'Chosen place', groups: ['Bin', 'Behind'], isOpenAtFirst: true },
   differs: { stage: 'fill', title: 'Where it differs' },

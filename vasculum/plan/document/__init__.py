@@ -362,6 +362,33 @@ class Place(Model):
     choices: Choices = {}
 
 
+class Thing(Model):
+    """Something that goes in: its size as it stands, how many there are, and what may be done with it."""
+
+    name: Name
+    length: PositiveLengthText
+    width: PositiveLengthText
+    height: PositiveLengthText
+    """As it stands."""
+    count: Annotated[int, Field(ge=1, le=999)] = 1
+    weight: WeightText | None = None
+    """Of one."""
+    use: Literal["daily", "weekly", "seldom"] = "weekly"
+    may_turn: bool = True
+    """Whether its length may lie across as well as back."""
+    may_lie: bool = False
+    """Whether it may lie on any of its sides."""
+    stacks: Annotated[int, Field(ge=1, le=99)] = 1
+    """How many may stand on each other."""
+    headroom: LengthText | None = None
+    """What it wants above it, where it is another than that of the plan."""
+    belongs_with: Annotated[str, Field(max_length=60), AfterValidator(_one_line)] = ""
+    """A word that things which belong together share."""
+    lives_in: Id | None = None
+    """The place in which it is kept."""
+    note: Note = ""
+
+
 class Sheet(Model):
     """A sheet as bought: what the label says, and what the caliper says."""
 
@@ -502,6 +529,8 @@ class Plan(Model):
     """Parts that no rule makes."""
     own_goods: Annotated[dict[Id, OwnGood], Field(max_length=200)] = {}
     """Things to buy that no rule asks for."""
+    things: Annotated[dict[Id, Thing], Field(max_length=2000)] = {}
+    """What goes in."""
     places: Annotated[dict[Id, Place], Field(max_length=2000)]
     tools: Annotated[list[str], Field(max_length=40)] | None = None
     """The tools that the maker has; nothing where nobody said."""
@@ -524,6 +553,7 @@ class Plan(Model):
             "existing": self.existing,
             "own_parts": self.own_parts,
             "own_goods": self.own_goods,
+            "things": self.things,
             "places": self.places,
             "library/sheets": self.library.sheets,
             "library/runners": self.library.runners,

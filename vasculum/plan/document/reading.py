@@ -185,6 +185,9 @@ def _contradictions(plan: Plan) -> Iterator[Fault]:
         for id_, there in getattr(plan, name).items():
             if there.space not in plan.spaces:
                 yield Fault(f"/{name}/{id_}/space", f"There is no space {there.space!r}.")
+    for id_, thing in plan.things.items():
+        if thing.lives_in is not None and thing.lives_in not in plan.places:
+            yield Fault(f"/things/{id_}/lives_in", f"There is no place {thing.lives_in!r}.")
     for id_, part in plan.own_parts.items():
         if part.stock is not None and not plan.library.has_stock(part.stock):
             yield Fault(f"/own_parts/{id_}/stock", f"There is no sheet and no board {part.stock!r} in the library.")
@@ -313,7 +316,8 @@ def _tree_faults(plan: Plan, owned: Callable[[str, str], Iterator[Fault]]) -> It
     for id_, place in plan.places.items():
         if place.size.by == "fixed" and place.size.length is None:
             yield Fault(f"/places/{id_}/size/length", "A fixed size needs its length.")
-        if place.size.by == "contents" and place.size.length is None and place.holds != "bin":
+        has_things = any(thing.lives_in == id_ for thing in plan.things.values())
+        if place.size.by == "contents" and place.size.length is None and place.holds != "bin" and not has_things:
             yield Fault(f"/places/{id_}/size/length", "A size from contents needs how large they are.")
         if place.step is not None and place.ratio is not None:
             yield Fault(f"/places/{id_}/ratio", "Graduated parts grow by a step or by a ratio, not by both.")

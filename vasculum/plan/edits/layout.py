@@ -13,7 +13,9 @@ from vasculum.plan.document import SPLITS, Plan, Sizing, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, dumped, gone, parent_of, place_of, put
 from vasculum.plan.edits.dragging import exactly
+from vasculum.plan.edits.things import homeless
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.things import things_in
 
 KIND_NAMES = {
     "drawer": "Drawer", "tray": "Tray", "shelf": "Shelf", "open": "Open bay", "bin": "Bin",
@@ -119,6 +121,7 @@ class TakeOut(_OfPlace):
             yield from _exchanged(now.plan, parent, left)
             yield put(f"/places/{left}/size", dumped(now.plan.places[parent].size))
             yield gone(f"/places/{parent}")
+        yield from homeless(now.plan, below(now.plan, self.place))
         for id_ in below(now.plan, self.place):
             yield gone(f"/places/{id_}")
 
@@ -190,7 +193,8 @@ class SizeBy(_OfPlace):
         """
         parent, _ = _siblings(now.plan, self.place)
         place = now.plan.places[self.place]
-        needs_length = self.by == "fixed" or (self.by == "contents" and place.holds != "bin")
+        sizes_itself = place.holds == "bin" or things_in(now.plan, self.place)
+        needs_length = self.by == "fixed" or (self.by == "contents" and not sizes_itself)
         length = None
         if needs_length:
             length = place.size.length or _present(now, self.place, now.plan.places[parent].holds)

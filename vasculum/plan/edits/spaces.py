@@ -12,6 +12,7 @@ from vasculum.plan.document.starting import carcass_of
 from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
 from vasculum.plan.edits.layout import KIND_NAMES, below
 from vasculum.plan.edits.mirroring import mirrored_space
+from vasculum.plan.edits.things import homeless
 from vasculum.plan.laying.solving import SolvedPlan
 
 
@@ -103,6 +104,7 @@ class TakeSpaceOut(Act):
         yield from (gone(f"/readings/{id_}") for id_ in readings)
         for name in OF_ONE_SPACE:
             yield from (gone(f"/{name}/{id_}") for id_, one in getattr(plan, name).items() if one.space == self.space)
+        yield from homeless(plan, below(plan, space.holds))
         yield from (gone(f"/places/{id_}") for id_ in below(plan, space.holds))
         yield from (gone(f"/surveys/{id_}") for id_ in surveys)
         yield gone(f"/space_order/{plan.space_order.index(self.space)}")

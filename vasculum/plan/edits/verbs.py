@@ -20,6 +20,7 @@ from vasculum.plan.edits.own_parts import AddOwn, TakeOwnOut
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
 from vasculum.plan.edits.stocking import AddStock, MeasureRunner, NameStock, TakeStockOut
+from vasculum.plan.edits.things import AddThing, PutThing, TakeThingOut
 from vasculum.plan.edits.typing_over import TypeOver
 from vasculum.plan.laying.solving import SolvedPlan
 
@@ -29,6 +30,7 @@ Verb = Annotated[
     | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
     | NoteExisting | TakeExistingOut | AddOwn | TakeOwnOut
+    | AddThing | PutThing | TakeThingOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),

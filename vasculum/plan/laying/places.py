@@ -32,6 +32,7 @@ from vasculum.plan.laying.kinds import kinds_of, reading_kinds, space_kinds, sur
 from vasculum.plan.laying.layout import Node, nearest_choice, nodes_of
 from vasculum.plan.laying.members import is_packed
 from vasculum.plan.laying.own_parts import own_good_place, own_good_sizes, own_part_places, own_part_sizes
+from vasculum.plan.laying.things import tallest_in, weight_in
 
 PLAN = "plan"
 
@@ -295,6 +296,8 @@ def _lay_space(laid: Laid, plan: Plan, space_id: str, by_survey: ReadingsOf) -> 
         laid.places[node.id] = Place(node.id, of_node, node.parent or space_id, children, len(apart))
         _give_choices(laid, plan, node.id, list(node.levels))
         laid.given |= {(node.id, name): Given(value, "chosen") for name, value in _sizing(plan, node)}
+        if "contents_weight" not in node.place.choices and (weight := weight_in(plan, node.id)) is not None:
+            laid.given[node.id, "contents_weight"] = Given(weight, "chosen", "the things that are kept there")
 
 
 def _lay_existing(laid: Laid, plan: Plan, existing: str) -> None:
@@ -363,7 +366,9 @@ def _sizing(plan: Plan, node: Node) -> Iterator[tuple[str, Fraction]]:
     size = node.place.size
     if node.of == "whole":
         return
-    if size.by in ("fixed", "contents") and size.length is not None:
+    if size.by == "contents" and size.length is None and (tallest := tallest_in(plan, node.id)) is not None:
+        yield "contents_size", tallest
+    elif size.by in ("fixed", "contents") and size.length is not None:
         yield "wanted_row_size" if size.by == "fixed" else "contents_size", plan.length(size.length)
     elif size.by in ("share", "left"):
         yield "row_share", Fraction(size.share if size.by == "share" else 1)

@@ -13,6 +13,7 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.meeting import Proof
 from vasculum.plan.making.pieces import size_keys
 from vasculum.plan.telling.assembled import Assembled
+from vasculum.plan.telling.contents import Contents
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.hardware import Hardware
 from vasculum.plan.telling.shopping import Shopping
@@ -79,6 +80,7 @@ class OutcomeDelta(Model):
     stages: Stages | None = as_usual(None)
     assembled: Assembled | None = as_usual(None)
     asked: list[AskedAt] | None = as_usual(None)
+    contents: Contents | None = as_usual(None)
     moved: MovedKeys | None = as_usual(None)
 
 

@@ -36,6 +36,7 @@ from vasculum.plan.making.meeting import Proof
 from vasculum.plan.making.piece import Cut, Grain, Piece
 from vasculum.plan.making.pieces import have_their_sizes, merged, pieces_of, values_of
 from vasculum.plan.telling.assembled import Assembled, assembled_of, meetings_shown
+from vasculum.plan.telling.contents import Contents, contents_of, found_in_contents
 from vasculum.plan.telling.cuts import CutShown, in_words
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.found_in_pieces import found_in_pieces
@@ -166,6 +167,7 @@ class Solution(Model):
     assembled: Assembled | None
     """The plan put together in space; nothing where nobody asked."""
     asked: list[AskedAt]
+    contents: Contents
 
     def should_read(self, check: TapeCheck) -> Shown:
         """The value that a tape check is about."""
@@ -175,7 +177,17 @@ class Solution(Model):
 
 
 SectionName = Literal[
-    "parts", "hardware", "shopping", "travels", "findings", "tape_checks", "assumed", "stages", "assembled", "asked"
+    "parts",
+    "hardware",
+    "shopping",
+    "travels",
+    "findings",
+    "tape_checks",
+    "assumed",
+    "stages",
+    "assembled",
+    "asked",
+    "contents",
 ]
 """What a solution says beside its quantities, by name."""
 
@@ -409,6 +421,7 @@ def findings_of(plan: SolvedPlan, proof: Proof | None = None) -> list[FindingSho
         *_met(plan, proof),
         *_checks(plan),
         *found_in_pieces(plan),
+        *found_in_contents(plan),
         *_built_otherwise(plan),
         *_lost_pins(plan),
     ):
@@ -663,5 +676,6 @@ SECTIONS: dict[SectionName, Callable[[SolvedPlan, Proof | None], Any]] = {
     "stages": _stages,
     "assembled": lambda plan, proof: None if proof is None else assembled_of(plan, proof),
     "asked": lambda plan, _: _asked(plan),
+    "contents": lambda plan, _: contents_of(plan),
 }
 """How each section is said."""

@@ -15,6 +15,7 @@ import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
 import { NameOfPlace } from './NameOfPlace'
 import { SplitFields } from './SplitFields'
+import { Things } from './Things'
 import { Wish } from './Wish'
 
 const HOLDS = [
@@ -47,6 +48,7 @@ export function FillStage() {
   return (
     <div data-ready>
       <h1>Fill</h1>
+      <Things />
       <Panel id="layout" says={cells === 1 ? '1 cell' : `${cells} cells`}>
         <p className="lead-in">Choose a cell in the drawing or here, then divide it.</p>
         <ul className="layout" aria-label="Layout">

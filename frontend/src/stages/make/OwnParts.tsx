@@ -2,6 +2,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { PlanDocument } from '../../api/client'
+import { counted } from '../../lengths/kept'
 import { Fractions } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
 import { Panel } from '../../panels/Panel'
@@ -306,9 +307,6 @@ function NoteOn({ kind, id, one }: { kind: Kind; id: string; one: Part | Good })
     />
   )
 }
-
-/** A whole number as one; anything else as it was written, so that the program says what is wrong with it. */
-const counted = (written: string | null) => (/^\d{1,6}$/.test(written ?? '') ? Number(written) : written)
 
 function Length({
   at,

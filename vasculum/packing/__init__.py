@@ -1,0 +1,1 @@
+"""Rectangles on floors: which go where, and what is left over."""

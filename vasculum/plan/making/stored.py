@@ -1,0 +1,140 @@
+"""What lies where: the things of each cell on its floor, what is left over, and why. Numbers and ids, no words."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from functools import lru_cache
+from itertools import permutations
+from typing import Literal, NamedTuple
+
+from vasculum.core.lengths import Mm
+from vasculum.packing.floor import Floor, Footprint, pack_floor
+from vasculum.plan.document import Plan, Thing
+from vasculum.plan.laying.layout import BOXES, Node, cells_of
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.laying.things import headroom_over, things_in
+
+Why = Literal["too_high", "no_floor"]
+"""Why something is left over: higher than the room over the floor, or no floor is left for it."""
+BAY = ("open", "shelf", "bin")
+"""What things stand in beside boxes."""
+NOTHING = Mm(0)
+
+
+class Room(NamedTuple):
+    """The room of a cell for things, mm: its floor, how high its sides stand, and how high things may stand."""
+
+    width: Mm
+    depth: Mm
+    sides: Mm
+    height: Mm
+
+
+class Left(NamedTuple):
+    """So many of a thing do not go in; what stands higher than the room does so by ``over``."""
+
+    thing: str
+    many: int
+    why: Why
+    over: Mm = NOTHING
+
+
+class Stored(NamedTuple):
+    """One cell with things: its room, what stands where, what is left over, and the shares that are used."""
+
+    place: str
+    room: Room
+    floor: Floor
+    left: tuple[Left, ...]
+    floor_used: Fraction
+    volume_used: Fraction
+    heights: dict[str, Mm]
+    """How high each thing stands that is in it."""
+
+
+def stored_in(plan: SolvedPlan) -> list[Stored]:
+    """Every cell in which something is kept, space by space; worked out once for each solution."""
+    found: list[Stored] | None = plan.kept.get("stored")
+    if found is None:
+        nodes = (node for space in plan.plan.space_order for node in cells_of(plan.plan, space))
+        found = plan.kept["stored"] = [one for node in nodes if (one := _stored(plan, node)) is not None]
+    return found
+
+
+def room_of(plan: SolvedPlan, node: Node) -> Room | None:
+    """The room of a cell for things; none while it waits, and none where nothing is kept."""
+    names = {
+        **dict.fromkeys(BOXES, ("inside_width", "inside_depth", "inside_height")),
+        "bin": ("bin_width", "bin_depth", "bin_height"), "open": ("cell_width", "cell_depth", "cell_height"),
+        "shelf": ("cell_width", "cell_depth", "cell_height"),
+    }.get(node.place.holds)  # fmt: skip
+    sizes = [plan.solved.value(node.id, name) for name in names or ()]
+    if not sizes or None in sizes:
+        return None
+    width, depth, sides = sizes
+    above = plan.solved.value(*nearest_key(plan, node.id, "play_above_built")) if node.place.holds in BOXES else None
+    taken = plan.solved.value(node.id, "shelf_thickness") if node.place.holds == "shelf" else None
+    return Room(width, depth, sides, sides + max(above or NOTHING, NOTHING) - (taken or NOTHING))
+
+
+class Posture(NamedTuple):
+    """How a thing stands: across, to the back, and how high with what is stacked on it."""
+
+    across: Mm
+    back: Mm
+    high: Mm
+
+
+def postures(plan: Plan, thing: Thing) -> Iterator[Posture]:
+    """The ways in which a thing may stand: as it stands, and lying on its other sides where it may."""
+    length, width, height = (plan.length(text) for text in (thing.length, thing.width, thing.height))
+    stack = min(thing.stacks, thing.count)
+    yield Posture(length, width, height * stack)
+    if thing.may_lie:
+        ways = dict.fromkeys(permutations((length, width, height)))
+        yield from (Posture(a, b, c * stack) for a, b, c in ways if a >= b and c != height)
+
+
+def lowest_posture(plan: Plan, thing: Thing, height: Mm) -> Posture:
+    """As it stands, or the first way in which it is not higher than a room; as it stands where none is."""
+    known = list(postures(plan, thing))
+    own = headroom_over(plan, thing)
+    return next((one for one in known if one.high + own <= height), known[0])
+
+
+def _stored(plan: SolvedPlan, node: Node) -> Stored | None:
+    things, room = things_in(plan.plan, node.id), room_of(plan, node)
+    if not things or room is None:
+        return None
+    left: list[Left] = []
+    footprints: list[Footprint] = []
+    heights: dict[str, Mm] = {}
+    for id_, thing in things.items():
+        posture = lowest_posture(plan.plan, thing, room.height)
+        over = posture.high + headroom_over(plan.plan, thing) - room.height
+        if over > 0:
+            left.append(Left(id_, thing.count, "too_high", over))
+            continue
+        heights[id_] = posture.high
+        stacks = -(-thing.count // thing.stacks)
+        footprints += [Footprint(f"{id_}#{n}", posture.across, posture.back, thing.may_turn) for n in range(stacks)]
+    apart = plan.solved.value(*nearest_key(plan, node.id, "finger_room"))
+    floor = _packed(room.width, room.depth, tuple(footprints), apart)
+    for id_ in heights:
+        missing = sum(name.partition("#")[0] == id_ for name in floor.left)
+        if missing:
+            left.append(Left(id_, min(missing * things[id_].stacks, things[id_].count), "no_floor"))
+    area = sum((one.across * one.back for one in floor.placed), Fraction(0))
+    volume = sum((one.across * one.back * heights[one.name.partition("#")[0]] for one in floor.placed), Fraction(0))
+    whole = room.width * room.depth
+    shares = (
+        (area / whole, volume / (whole * room.sides)) if whole > 0 and room.sides > 0 else (Fraction(0), Fraction(0))
+    )
+    return Stored(node.id, room, floor, tuple(left), *shares, heights)
+
+
+@lru_cache(maxsize=2048)
+def _packed(width: Mm, depth: Mm, footprints: tuple[Footprint, ...], apart: Mm) -> Floor:
+    """The same things on the same floor are packed once."""
+    return pack_floor(width, depth, footprints, apart)

@@ -1,0 +1,110 @@
+"""What lies where, in words: the things of each cell, what of them is left over, and what is used of its room."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from vasculum.core.flow import key_text
+from vasculum.plan.document import Model
+from vasculum.plan.laying.layout import numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.things import things_in
+from vasculum.plan.making.stored import Left, Stored, stored_in
+from vasculum.plan.telling.finding import FindingShown
+from vasculum.plan.telling.words import filled, number_text, place_name
+
+
+class ThingKept(Model):
+    """A thing of a cell: how many go in, and what is said of those that do not."""
+
+    id: str
+    name: str
+    count: int
+    left: int
+    why: str
+    """Why some are left over; empty where all go in."""
+
+
+class CellContents(Model):
+    """One cell with what is kept in it."""
+
+    place: str
+    number: int
+    name: str
+    things: list[ThingKept]
+    floor: str
+    """How much of its floor is covered."""
+    volume: str
+    """How much of its room below the rim is filled."""
+    weight: str
+    """What its things weigh together; empty where nobody said."""
+    load: str
+    """What its runners carry of what they are rated for; empty where that is not known."""
+
+
+class Contents(Model):
+    """What is kept where, and what lives nowhere yet."""
+
+    cells: list[CellContents]
+    nowhere: list[str]
+    """Ids of things that live nowhere."""
+
+
+def contents_of(plan: SolvedPlan) -> Contents:
+    """Every cell with things, and the things without a cell."""
+    numbers = numbers_of(plan.plan)
+    stored = [_cell(plan, one, numbers[one.place]) for one in stored_in(plan)]
+    return Contents(cells=stored, nowhere=[id_ for id_, one in plan.plan.things.items() if one.lives_in is None])
+
+
+def _cell(plan: SolvedPlan, one: Stored, number: int) -> CellContents:
+    left = {gone.thing: gone for gone in one.left}
+    weight = plan.solved.value(one.place, "contents_weight")
+    load = plan.solved.value(one.place, "runner_load")
+    return CellContents(
+        place=one.place,
+        number=number,
+        name=place_name(plan.plan, one.place),
+        things=[
+            ThingKept(
+                id=id_, name=thing.name, count=thing.count, left=left[id_].many if id_ in left else 0,
+                why=_why(plan, left[id_]) if id_ in left else "",
+            )
+            for id_, thing in things_in(plan.plan, one.place).items()
+        ],
+        floor=f"{round(one.floor_used * 100)} %",
+        volume=f"{round(one.volume_used * 100)} %",
+        weight="" if weight is None else number_text(float(weight), plan.plan.units.length, "kg"),
+        load="" if load is None else f"{round(load * 100)} %",
+    )  # fmt: skip
+
+
+def _why(plan: SolvedPlan, left: Left) -> str:
+    if left.why == "no_floor":
+        return "no floor is left for it"
+    return f"{number_text(left.over, plan.plan.units.length)} too high"
+
+
+def found_in_contents(plan: SolvedPlan) -> Iterator[FindingShown]:
+    """Things that do not go where they are to live."""
+    unit = plan.plan.units.length
+    for one in stored_in(plan):
+        for left in one.left:
+            name = plan.plan.things[left.thing].name
+            said = f"{left.many} of {name}" if left.many < plan.plan.things[left.thing].count else name
+            high = left.why == "too_high"
+            yield FindingShown(
+                code="thing-too-high" if high else "thing-left-over",
+                severity="attention",
+                place=one.place,
+                places=[one.place],
+                place_name=place_name(plan.plan, one.place),
+                message=filled(f"{said}: {{over}} higher than the room over the floor.", {"over": left.over}, unit)
+                if high
+                else f"{said}: no floor is left.",
+                fix="Put it elsewhere, let it lie down, or let its things decide how high the row is."
+                if high
+                else "Put it into another drawer, or let it turn or stand on others.",
+                keys=[key_text((one.place, "inside_height" if high else "inside_width"))],
+                pieces=[],
+            )
