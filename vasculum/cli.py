@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import sys
+import time
 from pathlib import Path
 from typing import Any
 
@@ -137,6 +138,25 @@ def prove_command(plan_file: Path) -> None:
         click.echo(f"stop: {one.message} {one.fix}")
     if proof.meetings:
         sys.exit(1)
+
+
+@main.command("propose")
+@PLAN_FILE
+@click.option("--seconds", type=click.FloatRange(min=0), default=None, help="Stop looking after so many seconds.")
+@click.option("--json", "as_json", is_flag=True, help="Everything, as JSON.")
+def propose_command(plan_file: Path, seconds: float | None, as_json: bool) -> None:
+    """Ways to divide the first space of a plan file for the things on its list; the file is not changed."""
+    from vasculum.proposing.proposals import propose
+    from vasculum.proposing.told import as_text
+
+    plan = read_plan(plan_file.read_bytes())
+    ends = None if seconds is None else time.monotonic() + seconds
+    latest = next(every := propose(plan, plan.space_order[0]))
+    for better in every:
+        if ends is not None and time.monotonic() >= ends:
+            break
+        latest = better
+    click.echo(latest.model_dump_json(indent=2) if as_json else as_text(latest))
 
 
 @main.command()

@@ -6,7 +6,7 @@ import re
 
 from playwright.sync_api import Browser, Locator, Page, expect
 
-from tests.browser.conftest import Open, Server, Watch, ready
+from tests.browser.conftest import Open, Server, Watch, kept, ready
 
 DEMO = "/plans/scullery-cupboard/fill"
 BENCH = "/plans/potting-bench/fill"
@@ -294,3 +294,40 @@ def test_what_stays_in_one_drawer_is_weighed_and_ratios_are_no_lengths(open_at: 
     page.get_by_label("Widest box for its depth", exact=True).fill("0.8")
     page.get_by_label("Widest box for its depth", exact=True).press("Enter")
     expect(page.get_by_role("region", name="Findings")).to_contain_text("racks")
+
+
+def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
+    page = open_at(DEMO)
+    things = page.get_by_role("region", name="What goes in", exact=True)
+    things.get_by_role("button", name="Paste a list").click()
+    things.get_by_label("A table, its columns").fill(
+        "name,length,width,height,count,use\nDrying rack,12,8,3,2,daily\nJar,4,4,6,6,weekly\nPot,9,x,4,1,\n"
+    )
+    things.get_by_role("button", name="Look at the rows").click()
+    expect(things.get_by_label("Rows")).to_contain_text("Read 'x'")
+    things.get_by_role("button", name="Take the 2 good rows").click()
+    kept(page)
+    expect(things.get_by_label("Things").locator("li")).to_have_count(2)
+    for label, said in (("Another thing", "Seed box"), ("Long", "8"), ("Wide", "6"), ("High", "2")):
+        things.get_by_label(label, exact=True).fill(said)
+    things.get_by_label("High", exact=True).press("Enter")
+    kept(page)
+    expect(things.get_by_label("Another thing", exact=True)).to_be_focused()
+    things.get_by_label("Jar lives in").select_option(label="1 Rack drawer")
+    kept(page)
+    expect(things).to_contain_text("2 without a place")
+    proposals = page.get_by_role("region", name="Proposals", exact=True)
+    proposals.get_by_role("button", name="Propose", exact=True).click()
+    fewest = proposals.get_by_role("article", name="Fewest drawers")
+    expect(fewest).to_contain_text("Drying rack", timeout=30_000)
+    expect(proposals.get_by_role("article", name="Equal rows")).to_be_visible()
+    expect(proposals.get_by_role("button", name="Stop")).to_have_count(0, timeout=60_000)
+    fewest.get_by_role("button", name="Take Fewest drawers").click()
+    kept(page)
+    expect(things).not_to_contain_text("without a place")
+    expect(proposals).to_contain_text("The plan has changed since")
+    page.get_by_role("button", name="Plan view").click()
+    expect(page.locator(".drawing")).to_contain_text("Drying rack")
+    page.get_by_role("button", name="Undo").click()
+    kept(page)
+    expect(things).to_contain_text("2 without a place")

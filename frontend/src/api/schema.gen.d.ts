@@ -517,6 +517,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin to look for ways to divide a space for the things of the plan; nothing is changed. */
+        post: operations["begin_proposals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/proposals/{job}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was found so far. */
+        get: operations["proposals_so_far"];
+        put?: never;
+        post?: never;
+        /** Stop looking; what was found stays. */
+        delete: operations["stop_proposals"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/readings": {
         parameters: {
             query?: never;
@@ -1294,6 +1329,33 @@ export interface components {
              * @description Whether ``by`` counts increments.
              */
             in_steps?: boolean;
+        };
+        /**
+         * DrawerProposed
+         * @description One drawer of a proposal.
+         */
+        DrawerProposed: {
+            /** Column */
+            column: number;
+            /** Row */
+            row: number;
+            /**
+             * Things
+             * @description Names of what lives in it.
+             */
+            things: string[];
+            /**
+             * Inside
+             * @description How high it is inside; empty where nothing lives there.
+             */
+            inside: string;
+            /** Tallest */
+            tallest: string;
+            /**
+             * Floor
+             * @description How much of its floor is covered.
+             */
+            floor: string;
         };
         /**
          * Edit
@@ -3085,6 +3147,103 @@ export interface components {
              * @example 373 mm
              */
             projection: string;
+        };
+        /**
+         * Proposal
+         * @description One way to divide a space for its things.
+         */
+        Proposal: {
+            /** Title */
+            title: string;
+            /**
+             * Best At
+             * @description What no other proposal does better.
+             */
+            best_at: string[];
+            /** Columns */
+            columns: number;
+            /** Drawers */
+            drawers: number;
+            /**
+             * Left
+             * @description Names of things that do not go in, with why.
+             */
+            left: string[];
+            /**
+             * Air
+             * @description Empty height over the tallest things, all drawers together.
+             */
+            air: string;
+            /**
+             * Stops
+             * @description What speaks against cutting it.
+             */
+            stops: string[];
+            /**
+             * Is Best
+             * @description Whether it was proved that its goal cannot be met better in as many columns.
+             */
+            is_best: boolean;
+            /** Lies */
+            lies: components["schemas"]["DrawerProposed"][];
+            /**
+             * Patch
+             * @description The change that takes it.
+             */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
+         * Proposals
+         * @description All of them, and why one more row does not go.
+         */
+        Proposals: {
+            /** Proposals */
+            proposals: components["schemas"]["Proposal"][];
+            /**
+             * One More
+             * @description The sum that says why one more row does not go, or that it does.
+             */
+            one_more: string;
+            /**
+             * Too Large
+             * @description Things larger than any drawer here could be, with what would have to give.
+             */
+            too_large: string[];
+            /** Done */
+            done: boolean;
+            /**
+             * Progress
+             * @description Of a hundred.
+             */
+            progress: number;
+        };
+        /**
+         * ProposalsAnswer
+         * @description Where the work stands, and what it has so far.
+         */
+        ProposalsAnswer: {
+            /** Job */
+            job: string;
+            /**
+             * Base
+             * @description The revision of the plan that they are for.
+             */
+            base: number;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "working" | "done" | "stopped" | "died";
+            /** @description Nothing until the first is there. */
+            found: components["schemas"]["Proposals"] | null;
+        };
+        /**
+         * ProposalsWanted
+         * @description The space that is to be divided anew.
+         */
+        ProposalsWanted: {
+            /** Space */
+            space: string;
         };
         /**
          * Push
@@ -6249,6 +6408,159 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    begin_proposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalsWanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    proposals_so_far: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    stop_proposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

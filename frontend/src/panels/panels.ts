@@ -23,6 +23,7 @@ export const PANELS = {
   scribes: { stage: 'measure', title: 'Scribe strips', groups: ['Scribe'] },
   clear: { stage: 'measure', title: 'Clear and packing', groups: ['Space'] },
   things: { stage: 'fill', title: 'What goes in', groups: ['Contents'] },
+  proposals: { stage: 'fill', title: 'Proposals' },
   layout: { stage: 'fill', title: 'Layout', isOpenAtFirst: true },
   place: { stage: 'fill', title: 'Chosen place', groups: ['Bin', 'Behind'], isOpenAtFirst: true },
   differs: { stage: 'fill', title: 'Where it differs' },

@@ -14,6 +14,7 @@ import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
 import { NameOfPlace } from './NameOfPlace'
+import { Proposals } from './Proposals'
 import { SplitFields } from './SplitFields'
 import { Things } from './Things'
 import { Wish } from './Wish'
@@ -49,6 +50,7 @@ export function FillStage() {
     <div data-ready>
       <h1>Fill</h1>
       <Things />
+      <Proposals />
       <Panel id="layout" says={cells === 1 ? '1 cell' : `${cells} cells`}>
         <p className="lead-in">Choose a cell in the drawing or here, then divide it.</p>
         <ul className="layout" aria-label="Layout">

@@ -233,7 +233,7 @@ function AddThing() {
   return (
     <Form
       className="things__add"
-      aria-label="Another thing"
+      aria-label="A line for the list"
       onSubmit={(event) => {
         event.preventDefault()
         keep()

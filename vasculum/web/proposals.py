@@ -1,0 +1,81 @@
+"""Proposals for a space: begun, looked at while they get better, stopped."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from flask import current_app
+from pydantic import Field
+
+from vasculum.core.errors import NoSuchQuantity, PlanRefused
+from vasculum.plan.document import Model
+from vasculum.plan.document.reading import write_plan
+from vasculum.proposing.told import Proposals
+from vasculum.web.desk import desk
+from vasculum.web.endpoints import Endpoints
+from vasculum.web.jobs import Job, Jobs, State
+
+endpoints = Endpoints("proposals")
+route = endpoints.route
+
+
+class ProposalsWanted(Model):
+    """The space that is to be divided anew."""
+
+    space: Annotated[str, Field(max_length=60)]
+
+
+class ProposalsAnswer(Model):
+    """Where the work stands, and what it has so far."""
+
+    job: str
+    base: int
+    """The revision of the plan that they are for."""
+    state: State
+    found: Proposals | None
+    """Nothing until the first is there."""
+
+
+@route("POST", "/plans/<plan_id>/proposals", ProposalsAnswer, ProposalsWanted, refuses=(404,))
+def begin_proposals(plan_id: str, body: ProposalsWanted) -> ProposalsAnswer:
+    """Begin to look for ways to divide a space for the things of the plan; nothing is changed."""
+    head = desk().plans.get(plan_id)
+    if body.space not in head.plan.spaces:
+        raise NoSuchQuantity("no-such-space", f"There is no space {body.space!r} in this plan.")
+    if not head.plan.things:
+        raise PlanRefused("nothing-goes-in", "Nothing is on the list yet.", "List what goes in first.")
+    told = write_plan(head.plan).encode()
+    job = _jobs().start(f"{plan_id}/{body.space}", head.number, "vasculum.proposing", (body.space,), told)
+    return _answer(job)
+
+
+@route("GET", "/plans/<plan_id>/proposals/<job>", ProposalsAnswer, refuses=(404,))
+def proposals_so_far(plan_id: str, job: str) -> ProposalsAnswer:
+    """What was found so far."""
+    return _answer(_known(plan_id, job))
+
+
+@route("DELETE", "/plans/<plan_id>/proposals/<job>", ProposalsAnswer, refuses=(404,))
+def stop_proposals(plan_id: str, job: str) -> ProposalsAnswer:
+    """Stop looking; what was found stays."""
+    known = _known(plan_id, job)
+    known.stop()
+    return _answer(known)
+
+
+def _known(plan_id: str, job: str) -> Job:
+    known = _jobs().get(job)
+    if known is None or known.about.partition("/")[0] != plan_id:
+        raise NoSuchQuantity("no-such-job", "These proposals are no longer kept.", "Propose again.")
+    return known
+
+
+def _answer(job: Job) -> ProposalsAnswer:
+    state = job.state  # asked first: what was told before it ended is there by then
+    found = None if job.latest is None else Proposals.model_validate_json(job.latest)
+    return ProposalsAnswer(job=job.id, base=job.base, state=state, found=found)
+
+
+def _jobs() -> Jobs:
+    found: Jobs = current_app.extensions.setdefault("jobs", Jobs())
+    return found
