@@ -33,7 +33,7 @@ MET = set(CODES.values())
 """Codes of what the proof finds."""
 HOLDS = ["drawer"] * 6 + ["tray", "shelf", "open", "bin", "false_front", "blocked"]
 OF_A_PLACE = {
-    "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull", "pull_held": "pull_held",
+    "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull", "pull_held": "pull_held", "fitted": "fitted",
 }  # fmt: skip
 OF_THE_PLAN = {
     "door": "door", "surplus": "surplus", "grain": "grain", "corner_held": "corner_held", "bottom_held": "bottom_held",

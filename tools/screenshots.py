@@ -58,6 +58,7 @@ def in_the_way(page: Page) -> None:
 def from_above(page: Page) -> None:
     page.get_by_role("button", name="Plan view").click()
     page.wait_for_selector(".drawing[aria-label^='Plan view']")
+    turn(page, "layout", "place", "things")
 
 
 def through_a_narrow_door(page: Page) -> None:
@@ -101,14 +102,11 @@ def new_case(page: Page) -> None:
     page.wait_for_load_state("networkidle")
 
 
-def dividers(page: Page) -> None:
-    """In the case that was built before."""
-    turn(page, "drawer", "dividers")
-    panel = page.get_by_role("region", name="Dividers", exact=True)
-    panel.get_by_role("button", name="Others").first.click()
-    panel.get_by_text("Housed", exact=True).click()
-    page.wait_for_selector("[data-keeping=kept]")
-    panel.evaluate("one => one.scrollIntoView()")
+def proposed(page: Page) -> None:
+    turn(page, "layout", "place", "proposals")
+    page.get_by_role("button", name="Propose", exact=True).click()
+    page.get_by_role("button", name="Stop").wait_for(state="detached", timeout=90_000)
+    page.locator("[data-panel=proposals]").evaluate("one => one.scrollIntoView()")
 
 
 def shelves(page: Page) -> None:
@@ -160,12 +158,12 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("new-plan", "/new", three_numbers, (1280, 800), "light"),
     ("fill", "/plans/potting-bench/fill", nothing, (1280, 800), "light"),
     ("plan-view", "/plans/potting-bench/fill", from_above, (1280, 800), "light"),
+    ("proposals", "/plans/potting-bench/fill", proposed, (1280, 800), "light"),
     ("way-in", "/plans/night-bunk/measure", through_a_narrow_door, (1280, 800), "light"),
     ("compare", "/plans/potting-bench/fill", second_version, (1280, 800), "light"),
     ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
     ("choose", "/plans/potting-bench/make", runners_by_cost, (1280, 800), "light"),
     ("case", "/plans/potting-bench/make", new_case, (1280, 800), "light"),
-    ("dividers", "/plans/potting-bench/make", dividers, (1280, 800), "light"),
     ("shelves", "/plans/potting-bench/make", shelves, (1280, 800), "light"),
     ("shopping", "/plans/potting-bench/cut", shopping, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),

@@ -331,3 +331,16 @@ def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
     page.get_by_role("button", name="Undo").click()
     kept(page)
     expect(things).to_contain_text("2 without a place")
+
+
+def test_a_thing_is_found_by_its_name_and_its_drawer_lights_up(open_at: Open) -> None:
+    page = open_at(BENCH)
+    things = page.get_by_role("region", name="What goes in", exact=True)
+    things.get_by_label("Find").fill("seed tray")
+    expect(things.get_by_label("Things", exact=True).locator("li")).to_have_count(1)
+    expect(page.locator(".layout .place[aria-pressed=true]")).to_contain_text("Trays")
+    things.get_by_label("Find").fill("sowing")
+    expect(things.get_by_label("Things", exact=True).locator("li")).to_have_count(4)
+    expect(things).to_contain_text("Labels, Hand tools, Trays")
+    things.get_by_label("Find").fill("elephant")
+    expect(things).to_contain_text("Nothing of that name")

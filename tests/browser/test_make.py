@@ -193,3 +193,23 @@ def test_one_request_for_each_sign_that_is_typed_and_one_to_keep_it(open_at: Ope
     field.press("Enter")
     expect(page.get_by_role("region", name="What moved")).to_contain_text("measured: 15/32 in")
     assert [one for one in asked if one.startswith("POST")] == ["POST preview"] * 5 + ["POST edits"]
+
+
+def test_one_drawer_gets_a_grid_and_its_strips(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/fill")
+    page.locator(".layout .place", has_text="Twine").click()
+    turn_to(page, "Make")
+    inside = page.get_by_role("region", name="Inside", exact=True)
+    expect(inside).to_contain_text("Inside of Twine")
+    inside.get_by_text("Grid of strips", exact=True).click()
+    kept(page)
+    cells = inside.get_by_label(re.compile("Cells across"))
+    cells.fill("4")
+    cells.press("Enter")
+    kept(page)
+    expect(inside).to_contain_text("shim for the second pass")
+    expect(page.get_by_text("assembled: nothing meets")).to_be_visible()
+    turn_to(page, "Cut")
+    parts = page.get_by_role("region", name="Parts", exact=True)
+    expect(parts.locator("li").filter(has_text="Grid strip, lengthwise").first).to_contain_text("× 3")
+    expect(parts.locator("li").filter(has_text="Grid strip, crosswise")).to_have_count(1)

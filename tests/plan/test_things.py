@@ -162,7 +162,7 @@ def test_things_lie_on_the_floor_of_their_drawer_and_are_drawn_there() -> None:
     assert stored.heights[case] == mm("8")
     inside = [value(done, name) for name in ("inside_width", "inside_depth", "inside_height")]
     assert [stored.room.width, stored.room.depth, stored.room.sides] == inside
-    drawn = above(done, space_of(plan), drawer_of(plan), numbers_of(plan)).primitives
+    drawn = above(done, space_of(plan), drawer_of(plan), numbers_of(plan), with_things=True).primitives
     assert {one.text for one in drawn if isinstance(one, Text)} >= {"Saw", "Drill case"}
     sizes = [
         (one.width, one.height)

@@ -6,6 +6,7 @@ from fractions import Fraction
 from math import cos, radians, sin
 
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.organizers.grid import CROSSWISE, LENGTHWISE
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.primitives import (
@@ -32,8 +33,19 @@ from vasculum.plan.laying.solving import SolvedPlan, nodes_in
 ZERO = Fraction(0)
 
 
-def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int], on: Paper = OPENING_PAPER) -> Sheet:
-    """A space from above, cut through the middle of one cell: its box open, others at that height as outlines."""
+def above(
+    plan: SolvedPlan,
+    space: str,
+    chosen: str,
+    numbers: dict[str, int],
+    on: Paper = OPENING_PAPER,
+    with_things: bool = False,
+) -> Sheet:
+    """A space from above, cut through the middle of one cell: its box open, others at that height as outlines.
+
+    Args:
+        with_things: draw what lies in the box as well; for the saw only the box counts.
+    """
     sheet = Sheet("above", "Plan view, from above", place=chosen)
     sizes = Sizes(plan, space, sheet)
     clear = sizes.all_of("clear_width", "clear_depth")
@@ -49,7 +61,7 @@ def above(plan: SolvedPlan, space: str, chosen: str, numbers: dict[str, int], on
                 if board.spans("up", middle):
                     sheet.add(*board.seen("above", "cut", "cells", board.thin))
             if not node.place.children:
-                _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], is_chosen=node.id == chosen)
+                _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], node.id == chosen, with_things)
     for own in own_parts(sizes, space):
         if own.spans("up", middle):
             sheet.add(*own.seen("above", "cut", "cells", own.thin))
@@ -92,14 +104,14 @@ _AS: dict[str, tuple[Role, Layer, str]] = {
 }  # fmt: skip
 
 
-def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
+def _cell(at: Sizes, node: Node, number: int, is_chosen: bool, with_things: bool) -> None:
     cell = at.all_of("cell_from_left", "cell_width", "cell_depth")
     if cell is None:
         return
     x, width, depth = cell
     sheet = at.sheet
     if node.place.holds in BOXES:
-        _box(at, number, is_chosen)
+        _box(at, number, is_chosen, with_things)
     for one in standing(at, "front", "shelf"):
         role, layer, key = _AS[one.piece.role]
         sheet.add(*one.seen("above", role, layer, at.key(key), tint=number))
@@ -112,14 +124,14 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
-    if is_chosen and has_things(at):
+    if is_chosen and with_things and has_things(at):
         return  # they are named where a number would stand on them
     # a blocked cell has a cross in its middle
     up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
     sheet.add(Text("label", "cells", (x + width / 2, up), str(number), Fraction(6), key=at.key("cell_width")))
 
 
-def _box(at: Sizes, number: int, is_chosen: bool) -> None:
+def _box(at: Sizes, number: int, is_chosen: bool, with_things: bool) -> None:
     box = at.all_of("box_from_left", "outside_width", "outside_depth", "set_back")
     if box is None:
         return
@@ -138,7 +150,9 @@ def _box(at: Sizes, number: int, is_chosen: bool) -> None:
         corner = (x + side, start + front)
         at.sheet.add(Rect("cut", "box", corner, inside_width, inside_depth, at.key("inside_width"), number))
         at.sheet.add(*walls_from_above(at, (x, start)))
-        at.sheet.add(*things_from_above(at, corner))
+        for strip in standing(at, *LENGTHWISE, *CROSSWISE):
+            at.sheet.add(*strip.seen("above", "cut", "box", strip.thin))
+        at.sheet.add(*(things_from_above(at, corner) if with_things else ()))
         at.dimension("inside_width", "across", -FIRST, (corner[0], ZERO), (corner[0] + inside_width, ZERO))
         ends = ((edge, start + front), (edge, start + front + inside_depth))
         at.dimension("inside_depth", "up", FIRST, *ends)

@@ -164,7 +164,10 @@ def _asked(plan: SolvedPlan, name: str, of: str) -> tuple[Sheet, list[str]]:
     if name == "panel" and of in plan.plan.places:
         return panel_of(plan, of), []
     if name in ("section", "above") and of in plan.plan.places:
-        sheet = section(plan, of) if name == "section" else above(plan, space_around(plan, of), of, numbers)
+        if name == "section":
+            sheet = section(plan, of)
+        else:
+            sheet = above(plan, space_around(plan, of), of, numbers, with_things=True)
         return sheet, []
     raise NoSuchQuantity("no-such-sheet", f"There is no {name or 'sheet'} of {of!r} in this plan.", "Load it again.")
 

@@ -32,6 +32,7 @@ export const PANELS = {
   runners: { stage: 'make', title: 'Runners', groups: ['Runners'] },
   box: { stage: 'make', title: 'Corner joint', groups: ['Box'] },
   bottom: { stage: 'make', title: 'Bottom', groups: ['Bottom'] },
+  inside: { stage: 'make', title: 'Inside', groups: ['Inside'] },
   front: { stage: 'make', title: 'Front', groups: ['Front'] },
   pull: { stage: 'make', title: 'Pulls', groups: ['Pull'] },
   stock: { stage: 'make', title: 'Stock', groups: ['Sheets'] },

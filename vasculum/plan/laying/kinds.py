@@ -59,6 +59,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         return frozenset(the_catalogue().with_shared(kinds))
     if place.holds in BOXES:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
+        kinds |= {chosen_kind(plan, "fitted", levels)}
         kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
         kinds |= _kept_kinds(levels, the_catalogue().with_shared(kinds))
         kinds |= {"sides_mirror"} if _has_handed_sides(the_catalogue().with_shared(kinds)) else set()

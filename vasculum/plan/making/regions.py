@@ -8,7 +8,7 @@ Exact mm. Tails stand half a pitch wide and straight-sided: their slope is the j
 from __future__ import annotations
 
 from collections.abc import Iterator
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 from vasculum.core.flow import TOWARDS
 from vasculum.core.flow.things import Datum
@@ -91,6 +91,9 @@ class _Cutting:
             for datum in self.rule.datums:
                 yield from self._interlocking(datum)
             return
+        if self.rule.what == "notches":
+            yield from self._notches()
+            return
         for datum in self.rule.datums:
             yield self._box(datum)
 
@@ -113,6 +116,15 @@ class _Cutting:
             start = self.value(self.rule.begins)
             other = (start, start + self.value(self.rule.length))
         return Region(span, other, self.deep()) if across else Region(other, span, self.deep())
+
+    def _notches(self) -> Iterator[Region]:
+        """One at each place along the length, from an edge as deep as they are."""
+        wide, begins = self.value(self.rule.width), self.value(self.rule.begins)
+        places: Any = self.values[self.rule.holes]
+        for place in places:
+            middle = self.from_datum(self.rule.holes_from, place)
+            span = (middle - wide / 2, middle + wide / 2)
+            yield Region(span, (begins, begins + self.value(self.rule.length)), self.deep())
 
     def _interlocking(self, datum: Datum) -> Iterator[Region]:
         """Every other finger, or the pins between the tails; of the other part what it lets in."""

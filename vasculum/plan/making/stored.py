@@ -9,7 +9,7 @@ from itertools import permutations
 from typing import Literal, NamedTuple
 
 from vasculum.core.lengths import Mm
-from vasculum.packing.floor import Floor, Footprint, pack_floor
+from vasculum.packing.floor import Floor, Footprint, Placed, pack_floor
 from vasculum.plan.document import Plan, Thing
 from vasculum.plan.laying.layout import BOXES, Node, cells_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
@@ -120,7 +120,7 @@ def _stored(plan: SolvedPlan, node: Node) -> Stored | None:
         stacks = -(-thing.count // thing.stacks)
         footprints += [Footprint(f"{id_}#{n}", posture.across, posture.back, thing.may_turn) for n in range(stacks)]
     apart = plan.solved.value(*nearest_key(plan, node.id, "finger_room"))
-    floor = _packed(room.width, room.depth, tuple(footprints), apart)
+    floor = _on_floors(_floors(plan, node.id, room), tuple(footprints), apart)
     for id_ in heights:
         missing = sum(name.partition("#")[0] == id_ for name in floor.left)
         if missing:
@@ -132,6 +132,37 @@ def _stored(plan: SolvedPlan, node: Node) -> Stored | None:
         (area / whole, volume / (whole * room.sides)) if whole > 0 and room.sides > 0 else (Fraction(0), Fraction(0))
     )
     return Stored(node.id, room, floor, tuple(left), *shares, heights)
+
+
+Part = tuple[Mm, Mm, Mm, Mm]
+"""Of a floor: from the left, from the front, how wide and how deep, mm."""
+
+
+def _floors(plan: SolvedPlan, place: str, room: Room) -> list[Part]:
+    """The floor of a cell, or the floor of each cell of a grid in it, from the front left."""
+    across, deep = (plan.solved.value(place, name) for name in ("grid_centres_across", "grid_centres_deep"))
+    if "fitted.grid" not in plan.laid.places[place].kinds or across is None or deep is None:
+        return [(NOTHING, NOTHING, room.width, room.depth)]
+    thick = plan.solved.value(*nearest_key(plan, place, "grid_thickness"))
+    columns, rows = (_between(middles, run, thick) for middles, run in ((across, room.width), (deep, room.depth)))
+    return [(x, y, w, d) for y, d in rows for x, w in columns]
+
+
+def _between(middles: tuple[Mm, ...], run: Mm, thick: Mm) -> list[tuple[Mm, Mm]]:
+    """Where each cell between strips begins, and how wide it is."""
+    begins = [NOTHING, *(at + thick / 2 for at in middles)]
+    ends = [*(at - thick / 2 for at in middles), run]
+    return [(low, high - low) for low, high in zip(begins, ends, strict=True)]
+
+
+def _on_floors(floors: list[Part], footprints: tuple[Footprint, ...], apart: Mm) -> Floor:
+    """One floor after the other takes what it can of what the ones before left over."""
+    placed: list[Placed] = []
+    for x, y, width, depth in floors:
+        one = _packed(width, depth, footprints, apart)
+        placed += [p._replace(from_left=p.from_left + x, from_front=p.from_front + y) for p in one.placed]
+        footprints = tuple(part for part in footprints if part.name in one.left)
+    return Floor(tuple(placed), tuple(part.name for part in footprints))
 
 
 @lru_cache(maxsize=2048)

@@ -62,6 +62,10 @@ class _Told:
         if rule.what == "notch":
             edge = "back" if self.value(rule.begins) else "front"
             return f"{self.ends()}, {width} wide, {length} deep from the {edge} edge, right through"
+        if rule.what == "notches":
+            edge = "upper" if self.value(rule.begins) else "lower"
+            at = f"middles {self.holes()} from the {self.named(rule.holes_from)} end"
+            return f"{at}, {width} wide, {length} deep from the {edge} edge, right through"
         if rule.what == "mitre":
             return f"{self.ends()}, its long point outside"
         if rule.what == "round":

@@ -53,6 +53,7 @@ GIVEN_SIZES = {
     "box_front_thickness": "box front thickness",
     "box_back_thickness": "box back thickness",
     "bottom_thickness": "bottom thickness",
+    "grid_thickness": "grid thickness",
     "front_thickness": "front thickness",
     "divider_thickness": "divider thickness",
     "case_side_thickness": "thickness of the case sides",

@@ -32,7 +32,17 @@ const LABEL =
 export function Things() {
   const { document } = usePlan().plan
   const contents = useSection('contents')
+  const { choosePlace } = useCommands()
+  const [wanted, setWanted] = useState('')
   const things = Object.entries(document.things ?? {})
+  const word = wanted.trim().toLowerCase()
+  const found = things.filter(([, one]) => matches(one, word))
+  const find = (said: string) => {
+    setWanted(said)
+    const asked = said.trim().toLowerCase()
+    const home = asked && things.find(([, one]) => one.lives_in && matches(one, asked))?.[1].lives_in
+    if (home) choosePlace(home)
+  }
   const kept = new Map(contents.cells.flatMap((cell) => cell.things.map((one) => [one.id, { cell, one }])))
   const left = contents.cells.flatMap((cell) => cell.things).filter((one) => one.left > 0).length
   const nowhere = contents.nowhere.length
@@ -49,8 +59,23 @@ export function Things() {
           high it is.
         </p>
       )}
+      {things.length > 1 && (
+        <Form.Group controlId="find-thing" className="mb-2">
+          <Form.Label className="mb-0">Find</Form.Label>
+          <Form.Control
+            type="search"
+            value={wanted}
+            placeholder="a name, or what it belongs with"
+            autoComplete="off"
+            onChange={(event) => find(event.target.value)}
+          />
+          <div className="said" aria-live="polite">
+            {word && whereItIs(found, document.places)}
+          </div>
+        </Form.Group>
+      )}
       <ul className="things" aria-label="Things">
-        {things.map(([id, thing]) => (
+        {found.map(([id, thing]) => (
           <li key={id}>
             <ThingRow id={id} thing={thing} at={kept.get(id)} />
           </li>
@@ -62,6 +87,16 @@ export function Things() {
       <ChoiceFields group="Contents" />
     </Panel>
   )
+}
+
+const matches = (one: Thing, word: string) =>
+  one.name.toLowerCase().includes(word) || (one.belongs_with ?? '').toLowerCase().includes(word)
+
+/** In which cells what was found lives, in words. */
+function whereItIs(found: [string, Thing][], places: PlanDocument['places']): string {
+  if (found.length === 0) return 'Nothing of that name is on the list.'
+  const homes = found.map(([, one]) => (one.lives_in ? places[one.lives_in]?.name : 'nowhere yet'))
+  return [...new Set(homes)].join(', ')
 }
 
 function ThingRow({

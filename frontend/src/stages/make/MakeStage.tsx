@@ -15,6 +15,7 @@ import { Alternatives } from './Alternatives'
 import { Case } from './Case'
 import { useChosenTitle } from './chosen'
 import { Dividers } from './Dividers'
+import { Inside } from './Inside'
 import { Materials } from './Materials'
 import { OwnGoods, OwnParts } from './OwnParts'
 import { RunnerLibrary } from './RunnerLibrary'
@@ -80,6 +81,7 @@ export function MakeStage() {
       <FamilyPanel id="pull" family="pull" />
       <FamilyPanel id="box" family="joint" figures={size('side_thickness', ', sides ')} />
       <FamilyPanel id="bottom" family="bottom" figures={size('bottom_thickness')} />
+      <Inside />
       <Stock />
       <Case />
       <Dividers />

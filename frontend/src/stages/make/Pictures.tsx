@@ -402,6 +402,16 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="metal" d="M64 37H96A8 8 0 0 1 96 53H64A8 8 0 0 1 64 37z" />
     </>
   ),
+  'fitted.none': <path className="wood wood--end" d="M30 14H130V76H30zM36 20H124V70H36z" />,
+  'fitted.grid': (
+    <>
+      <path className="wood wood--end" d="M30 14H130V76H30z" />
+      <path
+        className="wood"
+        d="M36 20H62V43H36zM66 20H94V43H66zM98 20H124V43H98zM36 47H62V70H36zM66 47H94V70H66zM98 47H124V70H98z"
+      />
+    </>
+  ),
   'pull.flush': (
     <>
       <path className="wood wood--end" d="M20 14H140V76H20z" />

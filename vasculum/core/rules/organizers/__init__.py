@@ -1,0 +1,1 @@
+"""What the inside of a drawer is fitted with."""
