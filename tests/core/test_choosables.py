@@ -73,6 +73,7 @@ PLANS = [
     asked_everything("posts", front="lipped", pull="top_edge", carcass="new", case_joint="knock_down"),
     asked_everything("batten", front="none", carcass="new"),
     asked_everything("side_mount", pull="flush", fitted="grid"),
+    asked_everything("side_mount", fitted="slotted_sides"),
     asked_everything("roller", carcass="in_space", corner_held="pocket", bottom="planted", case_top="oversailing"),
     asked_everything(
         "roller",

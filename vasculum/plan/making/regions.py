@@ -91,7 +91,7 @@ class _Cutting:
             for datum in self.rule.datums:
                 yield from self._interlocking(datum)
             return
-        if self.rule.what == "notches":
+        if self.rule.what in ("notches", "slots"):
             yield from self._notches()
             return
         for datum in self.rule.datums:
@@ -118,13 +118,14 @@ class _Cutting:
         return Region(span, other, self.deep()) if across else Region(other, span, self.deep())
 
     def _notches(self) -> Iterator[Region]:
-        """One at each place along the length, from an edge as deep as they are."""
+        """One at each place along the length: from an edge as far as they are sawn, or all across."""
         wide, begins = self.value(self.rule.width), self.value(self.rule.begins)
+        long = self.value(self.rule.length) if self.rule.length else self.size[1]
         places: Any = self.values[self.rule.holes]
         for place in places:
             middle = self.from_datum(self.rule.holes_from, place)
             span = (middle - wide / 2, middle + wide / 2)
-            yield Region(span, (begins, begins + self.value(self.rule.length)), self.deep())
+            yield Region(span, (begins, begins + long), self.deep())
 
     def _interlocking(self, datum: Datum) -> Iterator[Region]:
         """Every other finger, or the pins between the tails; of the other part what it lets in."""

@@ -139,13 +139,22 @@ Part = tuple[Mm, Mm, Mm, Mm]
 
 
 def _floors(plan: SolvedPlan, place: str, room: Room) -> list[Part]:
-    """The floor of a cell, or the floor of each cell of a grid in it, from the front left."""
-    across, deep = (plan.solved.value(place, name) for name in ("grid_centres_across", "grid_centres_deep"))
-    if "fitted.grid" not in plan.laid.places[place].kinds or across is None or deep is None:
-        return [(NOTHING, NOTHING, room.width, room.depth)]
+    """The floor of a cell, or the floor between what divides it: a grid, or loose dividers; from the front left."""
+    across, deep = (plan.solved.value(place, name) or () for name in _middles(plan.laid.places[place].kinds))
     thick = plan.solved.value(*nearest_key(plan, place, "grid_thickness"))
+    if not across and not deep:
+        return [(NOTHING, NOTHING, room.width, room.depth)]
     columns, rows = (_between(middles, run, thick) for middles, run in ((across, room.width), (deep, room.depth)))
     return [(x, y, w, d) for y, d in rows for x, w in columns]
+
+
+def _middles(kinds: frozenset[str]) -> tuple[str, str]:
+    """Which quantities say where dividers stand: from the left, and from the front; empty where none do."""
+    if "fitted.grid" in kinds:
+        return ("grid_centres_across", "grid_centres_deep")
+    if "fitted.slotted_front" in kinds:
+        return ("loose_middles", "")
+    return ("", "loose_middles") if "fitted.slotted_sides" in kinds else ("", "")
 
 
 def _between(middles: tuple[Mm, ...], run: Mm, thick: Mm) -> list[tuple[Mm, Mm]]:

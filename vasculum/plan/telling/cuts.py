@@ -66,6 +66,9 @@ class _Told:
             edge = "upper" if self.value(rule.begins) else "lower"
             at = f"middles {self.holes()} from the {self.named(rule.holes_from)} end"
             return f"{at}, {width} wide, {length} deep from the {edge} edge, right through"
+        if rule.what == "slots":
+            at = f"middles {self.holes()} from the {self.named(rule.holes_from)} end"
+            return f"{at}, {width} wide, {depth} deep, {face}"
         if rule.what == "mitre":
             return f"{self.ends()}, its long point outside"
         if rule.what == "round":
@@ -104,7 +107,7 @@ class _Told:
             return self.said(self.rule.holes)
         unit = self.plan.plan.units.length
         first, each, last = (number_text(size, unit) for size in (places[0], step, places[-1]))
-        return f"{first}, then every {each} up to {last} ({len(places)} holes)"
+        return f"{first}, then every {each} up to {last} ({len(places)} {self.rule.what})"
 
     def stops(self) -> str:
         if self.rule.what == "dado" and self.rule.length:

@@ -412,6 +412,18 @@ const SHAPES: Record<string, React.ReactNode> = {
       />
     </>
   ),
+  'fitted.slotted_sides': (
+    <>
+      <path className="wood wood--end" d="M30 14H130V76H30z" />
+      <path className="wood" d="M38 20H122V38H38zM38 42H122V52H38zM38 56H122V70H38z" />
+    </>
+  ),
+  'fitted.slotted_front': (
+    <>
+      <path className="wood wood--end" d="M30 14H130V76H30z" />
+      <path className="wood" d="M36 22H62V68H36zM66 22H82V68H66zM86 22H124V68H86z" />
+    </>
+  ),
   'pull.flush': (
     <>
       <path className="wood wood--end" d="M20 14H140V76H20z" />
