@@ -166,6 +166,9 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "0", "pull_hole_height": "2", "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "2", "pull_hole_height": -mm("1"), "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("flange_screws_stay_inside", {"flush_cover": -mm("1/16"), "flush_cover_wanted": "1/8"}, "flange-screw-too-long", "attention"),
+    ("an_upper_tray_lies_on_both_risers", {"upper_bearing": "1/16", "upper_play_left": "1/8", "least_bearing": "1/8"}, "upper-tray-falls", "attention"),
+    ("an_upper_tray_lies_on_both_risers", {"upper_bearing": -mm("1/16"), "upper_play_left": "1/4", "least_bearing": "1/8"}, "upper-tray-falls", "stop"),
+    ("an_upper_tray_leaves_room_below", {"upper_travel": "6", "upper_depth_cut": "11", "inside_depth": "17"}, "upper-tray-hides", "note"),
     ("an_own_part_has_its_sizes", {}, "own-part-without-sizes", "attention"),
     ("notches_leave_a_part", NOTCHED | {"own_front_notch_wide": "5"}, "notches-leave-nothing", "stop"),
     ("notches_leave_a_part", NOTCHED | {"own_back_notch_deep": "2 1/2"}, "notches-leave-nothing", "stop"),
@@ -307,6 +310,8 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("notches_leave_a_part", NOTCHED),
+    ("an_upper_tray_lies_on_both_risers", {"upper_bearing": "1/8", "upper_play_left": "1/16", "least_bearing": "1/8"}),
+    ("an_upper_tray_leaves_room_below", {"upper_travel": "8 1/2", "upper_depth_cut": "8 1/2", "inside_depth": "17"}),
     ("pull_screws_are_sunk_in_the_wood", {"pull_counterbore": "1/2", "pull_passed": "3/4", "least_beside_counterbore": "1/4"}),
     ("short_pull_screws_are_sunk", {"pull_counterbore": "0"}),
     ("pull_screws_end_in_the_thread", {"pull_screw_length": "1 1/8", "pull_passed": "3/4", "pull_thread": "3/8"}),

@@ -74,6 +74,7 @@ PLANS = [
     asked_everything("batten", front="none", carcass="new"),
     asked_everything("side_mount", pull="flush", fitted="grid"),
     asked_everything("side_mount", fitted="slotted_sides"),
+    asked_everything("side_mount", fitted="upper_tray"),
     asked_everything("roller", carcass="in_space", corner_held="pocket", bottom="planted", case_top="oversailing"),
     asked_everything(
         "roller",

@@ -8,6 +8,7 @@ from math import cos, radians, sin
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.organizers.grid import CROSSWISE, LENGTHWISE
 from vasculum.core.rules.organizers.slotted import LOOSE
+from vasculum.core.rules.organizers.upper_tray import TRAY
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.primitives import (
@@ -151,7 +152,7 @@ def _box(at: Sizes, number: int, is_chosen: bool, with_things: bool) -> None:
         corner = (x + side, start + front)
         at.sheet.add(Rect("cut", "box", corner, inside_width, inside_depth, at.key("inside_width"), number))
         at.sheet.add(*walls_from_above(at, (x, start)))
-        for strip in standing(at, *LENGTHWISE, *CROSSWISE, *LOOSE):
+        for strip in standing(at, *LENGTHWISE, *CROSSWISE, *LOOSE, *TRAY):
             at.sheet.add(*strip.seen("above", "cut", "box", strip.thin))
         at.sheet.add(*(things_from_above(at, corner) if with_things else ()))
         at.dimension("inside_width", "across", -FIRST, (corner[0], ZERO), (corner[0] + inside_width, ZERO))

@@ -6,8 +6,9 @@ from collections.abc import Iterator
 from fractions import Fraction
 
 from vasculum.core.flow import key_text
-from vasculum.drawing.primitives import Point, Rect, Text
+from vasculum.drawing.primitives import Point, Rect, Role, Text
 from vasculum.drawing.sizes import Sizes
+from vasculum.packing.floor import Placed
 from vasculum.plan.making.stored import stored_in
 
 TALLEST, LOWEST = Fraction(3), Fraction(7, 5)
@@ -28,11 +29,16 @@ def things_from_above(at: Sizes, corner: Point) -> Iterator[Rect | Text]:
     for one in stored_in(at.plan):
         if one.place != at.place:
             continue
-        for placed in one.floor.placed:
+        under: Role = "hidden" if one.upper else "outline"
+        lying: list[tuple[Placed, Role]] = [(placed, under) for placed in one.floor.placed]
+        lying += [(placed, "outline") for placed in (one.upper.placed if one.upper else ())]
+        for placed, role in lying:
             name = at.plan.plan.things[placed.name.partition("#")[0]].name
             x, y = corner[0] + placed.from_left, corner[1] + placed.from_front
             key = key_text((at.place, "inside_width"))
-            yield Rect("outline", "cells", (x, y), placed.across, placed.back, key)
+            yield Rect(role, "cells", (x, y), placed.across, placed.back, key)
+            if role == "hidden":
+                continue  # what lies below has no name where the tray has its own
             is_upright = placed.back > placed.across * 2
             along, beside = (placed.back, placed.across) if is_upright else (placed.across, placed.back)
             high = min(TALLEST, along / (WIDE * len(name) * at.sheet.scale), beside * ROOM / at.sheet.scale)

@@ -45,6 +45,7 @@ THICKNESS_OF_SHEET = {
     "divider_sheet": "divider_thickness",
     "shelf_sheet": "shelf_thickness",
     "grid_sheet": "grid_thickness",
+    "upper_sheet": "upper_thickness",
     "case_side_sheet": "case_side_thickness",
     "case_bottom_sheet": "case_bottom_thickness",
     "case_top_sheet": "case_top_thickness",
@@ -57,7 +58,7 @@ LIKE = {
     "box_front_sheet": "side_sheet", "box_back_sheet": "side_sheet", "divider_sheet": "side_sheet",
     "shelf_sheet": "divider_sheet", "case_side_sheet": "case_sheet", "case_bottom_sheet": "case_sheet",
     "case_top_sheet": "case_sheet", "plinth_sheet": "case_sheet", "case_sheet": "front_sheet",
-    "case_back_sheet": "bottom_sheet", "grid_sheet": "bottom_sheet",
+    "case_back_sheet": "bottom_sheet", "grid_sheet": "bottom_sheet", "upper_sheet": "side_sheet",
 }  # fmt: skip
 """What is of another part's sheet unless one was chosen for it."""
 

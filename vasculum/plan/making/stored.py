@@ -45,7 +45,10 @@ class Stored(NamedTuple):
 
     place: str
     room: Room
+    """Below a sliding tray where there is one, else all of it."""
     floor: Floor
+    upper: Floor | None
+    """What lies in a sliding tray over it, told from the same corner."""
     left: tuple[Left, ...]
     floor_used: Fraction
     volume_used: Fraction
@@ -103,35 +106,68 @@ def lowest_posture(plan: Plan, thing: Thing, height: Mm) -> Posture:
     return next((one for one in known if one.high + own <= height), known[0])
 
 
+class _Tier(NamedTuple):
+    """A floor, or what it is divided into, under so much height."""
+
+    room: Room
+    floors: list[Part]
+
+
+def _tiers(plan: SolvedPlan, place: str, room: Room) -> list[_Tier]:
+    """The cell itself; of a drawer with a sliding tray the tray, which is filled first, and what is below it."""
+    names = ("upper_end_cut", "upper_depth_cut", "upper_wall_cut", "upper_thickness", "between_risers", "riser_height")
+    sizes = [plan.solved.value(*nearest_key(plan, place, name)) for name in names]
+    if "fitted.upper_tray" not in plan.laid.places[place].kinds or None in sizes:
+        return [_Tier(room, _floors(plan, place, room))]
+    across, back, wall, thick, between, below = sizes
+    inside = back - 2 * thick
+    tray = Room(across, inside, wall, wall + room.height - room.sides)
+    lower = Room(between, room.depth, below, below)
+    corner, beside = ((room.width - across) / 2, thick), (room.width - between) / 2
+    return [
+        _Tier(tray, [(*corner, across, inside)]),
+        _Tier(lower, [(beside, NOTHING, lower.width, lower.depth)]),
+    ]
+
+
 def _stored(plan: SolvedPlan, node: Node) -> Stored | None:
     things, room = things_in(plan.plan, node.id), room_of(plan, node)
     if not things or room is None:
         return None
-    left: list[Left] = []
-    footprints: list[Footprint] = []
-    heights: dict[str, Mm] = {}
-    for id_, thing in things.items():
-        posture = lowest_posture(plan.plan, thing, room.height)
-        over = posture.high + headroom_over(plan.plan, thing) - room.height
-        if over > 0:
-            left.append(Left(id_, thing.count, "too_high", over))
-            continue
-        heights[id_] = posture.high
-        stacks = -(-thing.count // thing.stacks)
-        footprints += [Footprint(f"{id_}#{n}", posture.across, posture.back, thing.may_turn) for n in range(stacks)]
+    tiers = _tiers(plan, node.id, room)
     apart = plan.solved.value(*nearest_key(plan, node.id, "finger_room"))
-    floor = _on_floors(_floors(plan, node.id, room), tuple(footprints), apart)
-    for id_ in heights:
-        missing = sum(name.partition("#")[0] == id_ for name in floor.left)
-        if missing:
-            left.append(Left(id_, min(missing * things[id_].stacks, things[id_].count), "no_floor"))
-    area = sum((one.across * one.back for one in floor.placed), Fraction(0))
-    volume = sum((one.across * one.back * heights[one.name.partition("#")[0]] for one in floor.placed), Fraction(0))
-    whole = room.width * room.depth
-    shares = (
-        (area / whole, volume / (whole * room.sides)) if whole > 0 and room.sides > 0 else (Fraction(0), Fraction(0))
-    )
-    return Stored(node.id, room, floor, tuple(left), *shares, heights)
+    waiting = {id_: -(-thing.count // thing.stacks) for id_, thing in things.items()}
+    heights: dict[str, Mm] = {}
+    lying: list[Floor] = []
+    for tier in tiers:
+        footprints: list[Footprint] = []
+        for id_, thing in things.items():
+            posture = lowest_posture(plan.plan, thing, tier.room.height)
+            if waiting[id_] and posture.high + headroom_over(plan.plan, thing) <= tier.room.height:
+                heights[id_] = max(posture.high, heights.get(id_, NOTHING))
+                stacks = range(waiting[id_])
+                footprints += [Footprint(f"{id_}#{n}", posture.across, posture.back, thing.may_turn) for n in stacks]
+        lying.append(_on_floors(tier.floors, tuple(footprints), apart))
+        for one in lying[-1].placed:
+            waiting[one.name.partition("#")[0]] -= 1
+    left = [_left(plan.plan, id_, thing, waiting[id_], tiers) for id_, thing in things.items() if waiting[id_]]
+    inside = {id_: high for id_, high in heights.items() if waiting[id_] < -(-things[id_].count // things[id_].stacks)}
+    placed = [one for floor in lying for one in floor.placed]
+    area = sum((one.across * one.back for one in placed), Fraction(0))
+    volume = sum((one.across * one.back * inside[one.name.partition("#")[0]] for one in placed), Fraction(0))
+    whole = sum((tier.room.width * tier.room.depth for tier in tiers), Fraction(0))
+    filled = sum((tier.room.width * tier.room.depth * tier.room.sides for tier in tiers), Fraction(0))
+    shares = (area / whole, volume / filled) if filled > 0 else (Fraction(0), Fraction(0))
+    upper = lying[0] if len(tiers) > 1 else None
+    return Stored(node.id, tiers[-1].room, lying[-1], upper, tuple(left), *shares, inside)
+
+
+def _left(plan: Plan, id_: str, thing: Thing, stacks: int, tiers: list[_Tier]) -> Left:
+    """What of a thing does not go in, and why."""
+    tallest = max(tier.room.height for tier in tiers)
+    over = lowest_posture(plan, thing, tallest).high + headroom_over(plan, thing) - tallest
+    many = min(stacks * thing.stacks, thing.count)
+    return Left(id_, many, "too_high", over) if over > 0 else Left(id_, many, "no_floor")
 
 
 Part = tuple[Mm, Mm, Mm, Mm]

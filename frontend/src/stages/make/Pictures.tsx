@@ -424,6 +424,12 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood" d="M36 22H62V68H36zM66 22H82V68H66zM86 22H124V68H86z" />
     </>
   ),
+  'fitted.upper_tray': (
+    <>
+      <path className="wood wood--end" d="M30 10H36V80H124V10H130V86H30z" />
+      <path className="wood" d="M36 48H42V80H36zM118 48H124V80H118zM40 22H46V42H114V22H120V48H40z" />
+    </>
+  ),
   'pull.flush': (
     <>
       <path className="wood wood--end" d="M20 14H140V76H20z" />

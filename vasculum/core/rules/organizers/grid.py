@@ -29,6 +29,7 @@ alternative(
     GRID,
     title="Grid of strips",
     about="Strips cross each other in notches; lifted out, or pressed in without glue.",
+    shares=("from_inside",),
     order=2,
 )
 
@@ -155,23 +156,15 @@ def grid_centres_deep(
 
 
 @rule(source="geometry", label="grid begins, from the left", per=GRID)
-def grid_from_left(box_from_left: Mm, side_thickness: Mm, inside_width: Mm, grid_crosswise_cut: Mm) -> Mm:
+def grid_from_left(inside_from_left: Mm, inside_width: Mm, grid_crosswise_cut: Mm) -> Mm:
     """It stands in the middle of the inside."""
-    return box_from_left + side_thickness + (inside_width - grid_crosswise_cut) / 2
+    return inside_from_left + (inside_width - grid_crosswise_cut) / 2
 
 
 @rule(source="geometry", label="grid begins behind the front", per=GRID)
-def grid_from_front(
-    set_back: Mm, front_wall: Mm, inside_depth: Mm, grid_lengthwise_cut: Mm, set_in_front: Mm = NOTHING
-) -> Mm:
+def grid_from_front(inside_from_front: Mm, inside_depth: Mm, grid_lengthwise_cut: Mm) -> Mm:
     """It stands in the middle of the inside."""
-    return set_back + set_in_front + front_wall + (inside_depth - grid_lengthwise_cut) / 2
-
-
-@rule(source="geometry", label="grid stands above the floor", per=GRID)
-def grid_from_floor(box_from_floor: Mm, bottom_loss: Mm) -> Mm:
-    """It stands on the bottom of its drawer."""
-    return box_from_floor + bottom_loss
+    return inside_from_front + (inside_depth - grid_lengthwise_cut) / 2
 
 
 def strip_of(role: str, title: str, length: str, where: str, nth: int) -> Callable[[S], S]:
@@ -197,13 +190,13 @@ def lengthwise(number: int) -> Callable[..., Stand]:
     def grid_lengthwise(
         grid_from_left: Mm,
         grid_from_front: Mm,
-        grid_from_floor: Mm,
+        inside_from_floor: Mm,
         grid_thickness: Mm,
         grid_centres_across: tuple[Mm, ...],
     ) -> Stand:
         """A lengthwise strip runs from the front to the back."""
         across = grid_from_left + grid_centres_across[number] - grid_thickness / 2
-        return Stand(across, grid_from_front, grid_from_floor, "back", "up", 1)
+        return Stand(across, grid_from_front, inside_from_floor, "back", "up", 1)
 
     return grid_lengthwise
 
@@ -214,13 +207,13 @@ def crosswise(number: int) -> Callable[..., Stand]:
     def grid_crosswise(
         grid_from_left: Mm,
         grid_from_front: Mm,
-        grid_from_floor: Mm,
+        inside_from_floor: Mm,
         grid_thickness: Mm,
         grid_centres_deep: tuple[Mm, ...],
     ) -> Stand:
         """A crosswise strip runs from side to side."""
         back = grid_from_front + grid_centres_deep[number] - grid_thickness / 2
-        return Stand(grid_from_left, back, grid_from_floor, "across", "up", 1)
+        return Stand(grid_from_left, back, inside_from_floor, "across", "up", 1)
 
     return grid_crosswise
 

@@ -14,7 +14,6 @@ from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import how_many, largest, snap_down, snap_nearest
-from vasculum.core.rules.obstructions.free import NOTHING
 
 MOST_LOOSE = 8
 """Loose dividers in one drawer."""
@@ -101,24 +100,6 @@ def loose_middles(slot_middles: tuple[Mm, ...], loose_dividers: Mm) -> tuple[Mm,
     count = pieces(loose_dividers, Mm(1))
     at = (snap_nearest(Mm((many + 1) * number, count + 1), Mm(1)) for number in range(1, count + 1))
     return tuple(slot_middles[one.numerator - 1] for one in at)
-
-
-@rule(source="geometry", label="inside begins, from the left", per="slotted")
-def inside_from_left(box_from_left: Mm, side_thickness: Mm) -> Mm:
-    """The inside begins behind the left side."""
-    return box_from_left + side_thickness
-
-
-@rule(source="geometry", label="inside begins behind the front", per="slotted")
-def inside_from_front(set_back: Mm, front_wall: Mm, set_in_front: Mm = NOTHING) -> Mm:
-    """The inside begins behind the front of the box."""
-    return set_back + set_in_front + front_wall
-
-
-@rule(source="geometry", label="loose dividers stand above the floor", per="slotted")
-def loose_from_floor(box_from_floor: Mm, bottom_loss: Mm) -> Mm:
-    """They stand on the bottom of their drawer."""
-    return box_from_floor + bottom_loss
 
 
 def loose_piece(number: int, *per: str) -> Callable[[S], S]:

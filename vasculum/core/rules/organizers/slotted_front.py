@@ -17,7 +17,7 @@ alternative(
     FRONT,
     title="Slots in front and back",
     about="Loose dividers run to the back, and go from slot to slot.",
-    shares=("slotted",),
+    shares=("slotted", "from_inside"),
     order=4,
 )
 
@@ -62,12 +62,12 @@ def deep(number: int) -> Callable[..., Stand]:
         inside_from_front: Mm,
         slots_across: Mm,
         loose_length_cut: Mm,
-        loose_from_floor: Mm,
+        inside_from_floor: Mm,
     ) -> Stand:
         """A loose divider stands in the middle between front and back."""
         left = inside_from_left + loose_middles[number] - grid_thickness / 2
         back = inside_from_front + (slots_across - loose_length_cut) / 2
-        return Stand(left, back, loose_from_floor, "back", "up", 1)
+        return Stand(left, back, inside_from_floor, "back", "up", 1)
 
     return loose_deep
 

@@ -15,7 +15,7 @@ alternative(
     SIDES,
     title="Slots in the sides",
     about="Loose dividers run across, and go from slot to slot.",
-    shares=("slotted",),
+    shares=("slotted", "from_inside"),
     order=3,
 )
 
@@ -54,12 +54,12 @@ def across(number: int) -> Callable[..., Stand]:
         inside_from_front: Mm,
         loose_middles: tuple[Mm, ...],
         grid_thickness: Mm,
-        loose_from_floor: Mm,
+        inside_from_floor: Mm,
     ) -> Stand:
         """A loose divider stands in the middle between the sides."""
         left = inside_from_left + (slots_across - loose_length_cut) / 2
         back = inside_from_front + loose_middles[number] - grid_thickness / 2
-        return Stand(left, back, loose_from_floor, "across", "up", 1)
+        return Stand(left, back, inside_from_floor, "across", "up", 1)
 
     return loose_across
 

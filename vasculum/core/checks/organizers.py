@@ -1,0 +1,38 @@
+"""What the inside of a drawer is fitted with, and whether it stays where it is."""
+
+from __future__ import annotations
+
+from vasculum.core.catalogue import check
+from vasculum.core.flow import Finding
+from vasculum.core.lengths import Mm
+
+
+@check(source="common practice", per="fitted.upper_tray")
+def an_upper_tray_lies_on_both_risers(upper_bearing: Mm, upper_play_left: Mm, least_bearing: Mm) -> Finding | None:
+    """Pushed to one side a tray still lies on the other riser."""
+    if upper_bearing >= least_bearing:
+        return None
+    return Finding(
+        "upper-tray-falls",
+        "stop" if upper_bearing <= 0 else "attention",
+        "Pushed to one side by its play of {play}, the tray lies on a riser by {bearing}; {least} is the least.",
+        "Make the risers thicker, or its play smaller.",
+        {"play": upper_play_left, "bearing": upper_bearing if upper_bearing > 0 else Mm(0), "least": least_bearing},
+        ("upper_bearing",),
+    )
+
+
+@check(source="common practice", per="fitted.upper_tray")
+def an_upper_tray_leaves_room_below(upper_travel: Mm, upper_depth_cut: Mm, inside_depth: Mm) -> Finding | None:
+    """A tray that takes more than half of the depth hides some of what is below it, wherever it is pushed."""
+    hidden = upper_depth_cut - upper_travel
+    if hidden <= 0:
+        return None
+    return Finding(
+        "upper-tray-hides",
+        "note",
+        "A tray {deep} deep in {inside} travels {travel}: {hidden} below it is never free.",
+        "Make it half as deep as the drawer, or lift it out.",
+        {"deep": upper_depth_cut, "inside": inside_depth, "travel": upper_travel, "hidden": hidden},
+        ("upper_depth_cut",),
+    )
