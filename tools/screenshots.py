@@ -105,7 +105,8 @@ def new_case(page: Page) -> None:
 def proposed(page: Page) -> None:
     turn(page, "layout", "place", "proposals")
     page.get_by_role("button", name="Propose", exact=True).click()
-    page.get_by_role("button", name="Stop").wait_for(state="detached", timeout=90_000)
+    page.wait_for_selector(".proposal", timeout=60_000)
+    page.get_by_role("button", name="Stop").wait_for(state="detached", timeout=180_000)
     page.locator("[data-panel=proposals]").evaluate("one => one.scrollIntoView()")
 
 

@@ -344,3 +344,9 @@ def test_a_thing_is_found_by_its_name_and_its_drawer_lights_up(open_at: Open) ->
     expect(things).to_contain_text("Labels, Hand tools, Trays")
     things.get_by_label("Find").fill("elephant")
     expect(things).to_contain_text("Nothing of that name")
+
+
+def test_the_code_of_a_label_opens_its_drawer(open_at: Open) -> None:
+    page = open_at(f"{BENCH}?place=place-22")
+    expect(page.locator(".layout .place[aria-pressed=true]")).to_contain_text("Trays")
+    expect(page.get_by_role("link", name="Print labels")).to_have_attribute("href", re.compile("labels.pdf"))

@@ -17,7 +17,7 @@ from vasculum.proposing.wanting import larger_than_any, lie_together, narrow, wa
 MOST_COLUMNS = 4
 TRIES = 30
 """How often things that do not lie on one floor are parted before a way is given up."""
-LEAST_WORK, WHOLE_WORK = 0.6, 4.0
+LEAST_WORK, WHOLE_WORK = 0.6, 2.0
 """First for an answer, then for a better one, in the solver's own measure."""
 
 

@@ -7,6 +7,7 @@ import re
 from flask import Response, request
 
 from vasculum.core.errors import StoreRefused
+from vasculum.core.tables import label_sheets
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document.settings import setting_named
 from vasculum.web.desk import desk
@@ -57,6 +58,21 @@ def measuring_sheet_of_plan(plan_id: str) -> Response:
 
     setting, paper = setting_named(request.args.get("what", "")), desk().plans.get(plan_id).plan.printed_on
     return _attached(measuring_sheet(setting, paper), "application/pdf", f"measuring-sheet-{setting.what}.pdf")
+
+
+@route("GET", "/plans/<plan_id>/labels.pdf", media_type="application/pdf", refuses=(404,), query=("size",))
+def labels_file(plan_id: str) -> Response:
+    """Labels for the drawers of a plan, each with a code that opens its page here; on the first size of its paper."""
+    from vasculum.export.pdf.labels import labels
+
+    revision = desk().plans.get(plan_id)
+    known = {one.id: one for one in label_sheets()}
+    usual = next(one.id for one in label_sheets() if one.paper == revision.plan.printed_on)
+    size = request.args.get("size") or usual
+    if size not in known:
+        raise NoSuchFile("no-such-labels", f"There are no labels {size!r}.", f"There is {', '.join(known)}.")
+    made = labels(desk().solved(revision), known[size], f"{request.host_url}plans/{plan_id}/fill")
+    return _attached(made, "application/pdf", f"{_plain(revision.plan.name)}-labels.pdf")
 
 
 @route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))

@@ -32,6 +32,9 @@ import { type Conflict, type Stuck, useSending } from './useSending'
 
 export type View = Schemas['View']
 
+/** The place that a label's code asks for. */
+const placeInAddress = () => new URLSearchParams(window.location.search).get('place') ?? ''
+
 /** What is kept: it stays the same object while somebody types. */
 interface Kept {
   plan: PlanAnswer
@@ -127,7 +130,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
   const [refusal, setRefusal] = useState<string | null>(null)
   const [shown, setShown] = useState<PreviewAnswer | null>(null)
   const [chosenPart, choosePart] = useState<string | null>(null)
-  const [wantedPlace, choosePlace] = useState('')
+  const [wantedPlace, choosePlace] = useState(placeInAddress)
   const [viewName, show] = useState<View['name']>('elevation')
   const [whyKey, askWhy] = useState<string | null>(null)
   const abort = useRef<AbortController | null>(null)

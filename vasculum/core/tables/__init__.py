@@ -127,6 +127,24 @@ class Mattress:
 
 
 @dataclass(frozen=True, slots=True)
+class LabelSheet:
+    """A sheet of labels as sold: how large each is, how many there are, and where the first begins. Exact mm."""
+
+    id: str
+    paper: str
+    name: str
+    width: Mm
+    height: Mm
+    across: int
+    down: int
+    left: Mm
+    top: Mm
+    gap_across: Mm
+    gap_down: Mm
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
 class Tool:
     """A tool that some way of building asks for."""
 
@@ -269,6 +287,19 @@ def mattresses() -> tuple[Mattress, ...]:
         Mattress(row["id"], row["name"], _checked(where, row["width"]), _checked(where, row["length"]), row["source"])
         for where, row in _rows("mattresses.csv")
     )
+
+
+@cache
+def label_sheets() -> tuple[LabelSheet, ...]:
+    """Sheets of labels, those of each paper with the smaller labels first."""
+    lengths = ("width", "height", "left", "top", "gap_across", "gap_down")
+    return tuple(
+        LabelSheet(
+            id=row["id"], paper=row["paper"], name=row["name"], across=int(row["across"]), down=int(row["down"]),
+            source=row["source"], **{name: read_length(_checked(where, row[name]), None).mm for name in lengths},
+        )
+        for where, row in _rows("labels.csv")
+    )  # fmt: skip
 
 
 @cache

@@ -30,7 +30,7 @@ const LABEL =
 
 /** What goes in: the list, where each thing lives, and what of it is left over. */
 export function Things() {
-  const { document } = usePlan().plan
+  const { document, id } = usePlan().plan
   const contents = useSection('contents')
   const { choosePlace } = useCommands()
   const [wanted, setWanted] = useState('')
@@ -83,6 +83,21 @@ export function Things() {
       </ul>
       <AddThing />
       <PasteThings />
+      <div className="d-flex flex-wrap gap-2 mb-2">
+        <a
+          className="btn btn-sm btn-outline-secondary"
+          href={`/api/plans/${id}/labels.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Print labels
+        </a>
+        {things.length > 0 && (
+          <a className="btn btn-sm btn-outline-secondary" href={`/api/plans/${id}/files/things.csv`}>
+            The list as CSV
+          </a>
+        )}
+      </div>
       {contents.cells.length > 0 && <Cells cells={contents.cells} />}
       <ChoiceFields group="Contents" />
     </Panel>

@@ -1,0 +1,72 @@
+"""Labels: one for each drawer, inside its sheet's places, with what lies in it and a code that opens its page."""
+
+from __future__ import annotations
+
+from io import BytesIO
+
+import pytest
+from pypdf import PdfReader
+
+from tests.conftest import Api
+from tests.helpers import act, drawer_of, frameless, solved, split
+from vasculum.core.tables import label_sheets
+from vasculum.demo import demo_plan
+from vasculum.export.pdf.labels import labels
+from vasculum.plan.laying.solving import SolvedPlan
+
+SHEETS = {one.id: one for one in label_sheets()}
+PAPERS = {"A4": (210.0, 297.0), "Letter": (215.9, 279.4)}
+BENCH = "potting-bench"
+
+
+def said(made: bytes) -> list[str]:
+    return [" ".join(page.extract_text().split()) for page in PdfReader(BytesIO(made)).pages]
+
+
+def many(count: int) -> SolvedPlan:
+    plan, _ = split(frameless("22 1/2", "60"), "place-2", "rows", *({"name": f"Row {n}"} for n in range(count)))
+    return solved(plan)
+
+
+@pytest.mark.parametrize("sheet", SHEETS.values(), ids=lambda one: one.id)
+def test_a_sheet_of_labels_lies_on_its_paper(sheet: object) -> None:
+    width, height = PAPERS[sheet.paper]  # type: ignore[attr-defined]
+    wide = sheet.left + sheet.across * sheet.width + (sheet.across - 1) * sheet.gap_across  # type: ignore[attr-defined]
+    high = sheet.top + sheet.down * sheet.height + (sheet.down - 1) * sheet.gap_down  # type: ignore[attr-defined]
+    assert float(wide) <= width + 0.01
+    assert float(high) <= height + 0.01
+
+
+@pytest.mark.parametrize("size", SHEETS)
+def test_every_drawer_of_the_bench_has_its_label_with_what_lies_in_it(size: str) -> None:
+    (page,) = said(labels(solved(demo_plan(BENCH)), SHEETS[size], "http://127.0.0.1:8017/plans/potting-bench/fill"))
+    for number, name, kept in (("1", "Labels", "Label box"), ("6", "Trays", "Seed tray"), ("7", "Sieves", "")):
+        assert f"{number} {name} {kept}".strip() in page
+
+
+@pytest.mark.parametrize(("count", "pages"), [(24, 1), (25, 2)])
+def test_more_labels_than_a_sheet_has_go_on_on_the_next(count: int, pages: int) -> None:
+    made = said(labels(many(count), SHEETS["a4-24"], "http://127.0.0.1/plans/p/fill"))
+    assert len(made) == pages
+    assert f"{count} Row {count - 1}" in made[-1]
+
+
+def test_a_long_list_is_cut_to_the_lines_that_there_are() -> None:
+    plan = frameless()
+    for number in range(40):
+        plan = act(plan, "add-thing", name=f"Thing with a long name {number}", length="1", width="1", height="1")
+        plan = act(plan, "put-thing", thing=list(plan.things)[-1], place=drawer_of(plan))
+    (page,) = said(labels(solved(plan), SHEETS["letter-30"], "http://127.0.0.1/plans/p/fill"))
+    assert "Thing with a long name 0" in page
+    assert "Thing with a long name 39" not in page
+
+
+def test_labels_come_over_the_wire_on_the_paper_of_the_plan(api: Api) -> None:
+    answer = api.client.get(f"/api/plans/{BENCH}/labels.pdf")
+    assert answer.status_code == 200
+    box = PdfReader(BytesIO(answer.data)).pages[0].mediabox
+    assert round(float(box.height)) == 842  # A4, for it is in millimetres
+    other = api.client.get(f"/api/plans/{BENCH}/labels.pdf?size=letter-10")
+    assert round(float(PdfReader(BytesIO(other.data)).pages[0].mediabox.height)) == 792
+    refused = api.client.get(f"/api/plans/{BENCH}/labels.pdf?size=a4-999")
+    assert (refused.status_code, refused.json["code"]) == (404, "no-such-labels")

@@ -1,0 +1,95 @@
+"""A sheet of labels: one for each drawer, with number, name, what lies in it, and a code that opens its page."""
+
+from __future__ import annotations
+
+import io
+from collections.abc import Iterator
+
+import segno
+from reportlab.lib.units import mm
+from reportlab.pdfgen.canvas import Canvas
+from reportlab.platypus import Paragraph
+
+from vasculum.core.tables import LabelSheet
+from vasculum.export.pdf.page import paper_of
+from vasculum.export.pdf.type import BODY, BOLD, FINE, INK, printable, register_fonts, said
+from vasculum.plan.laying.layout import cells_of, numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.laying.things import things_in
+
+KEPT_IN = ("drawer", "tray", "shelf", "open", "bin")
+"""What a label is put on."""
+EDGE = 3 * mm
+"""Kept free inside a label: printers are a little off."""
+LARGEST = 22.0
+"""Of a number, points."""
+
+
+def labels(plan: SolvedPlan, sheet: LabelSheet, at: str) -> bytes:
+    """The labels of a plan, row by row from above, on as many pages as they take.
+
+    Args:
+        at: where the plan's page is; the place of each drawer is put behind it.
+    """
+    register_fonts()
+    out, paper = io.BytesIO(), paper_of("A4" if sheet.paper == "A4" else "Letter")
+    canvas = Canvas(out, pagesize=paper, invariant=1)
+    canvas.setTitle(printable(f"{plan.plan.name}, labels"))
+    each = sheet.across * sheet.down
+    for count, place in enumerate(_places(plan)):
+        if count and count % each == 0:
+            canvas.showPage()
+        row, column = divmod(count % each, sheet.across)
+        left = float(sheet.left + column * (sheet.width + sheet.gap_across)) * mm
+        top = paper.height - float(sheet.top + row * (sheet.height + sheet.gap_down)) * mm
+        _label(canvas, plan, place, (left, top), sheet, f"{at}?place={place}")
+    canvas.save()
+    return out.getvalue()
+
+
+def _places(plan: SolvedPlan) -> Iterator[str]:
+    for space in plan.plan.space_order:
+        yield from (cell.id for cell in cells_of(plan.plan, space) if cell.place.holds in KEPT_IN)
+
+
+def _label(
+    canvas: Canvas, plan: SolvedPlan, place: str, corner: tuple[float, float], sheet: LabelSheet, link: str
+) -> None:
+    """From its upper left corner: the number, the name and what lies there, the code at the right."""
+    wide, high = float(sheet.width) * mm - 2 * EDGE, float(sheet.height) * mm - 2 * EDGE
+    left, top = corner[0] + EDGE, corner[1] - EDGE
+    side = min(high, wide / 3)
+    _code(canvas, link, (left + wide - side, top - side), side)
+    number = str(numbers_of(plan.plan)[place])
+    size = min(LARGEST, high / 2)
+    canvas.setFillColor(INK)
+    canvas.setFont(BOLD, size)
+    canvas.drawString(left, top - size * 0.8, number)
+    beside = left + canvas.stringWidth(number, BOLD, size) + EDGE
+    room = left + wide - side - EDGE - beside
+    kept = ", ".join(dict.fromkeys(one.name for one in things_in(plan.plan, place).values()))
+    at = top
+    for text, style in ((plan.plan.places[place].name, BODY), (kept, FINE)):
+        at -= _written(canvas, said(text, style), (beside, at), (room, at - (top - high)))
+
+
+def _written(canvas: Canvas, text: Paragraph, corner: tuple[float, float], room: tuple[float, float]) -> float:
+    """As many lines as there is room for; answers how much of it they took."""
+    _, wanted = text.wrap(*room)
+    parts = [text] if wanted <= room[1] else text.split(*room)[:1]
+    for part in parts:
+        _, high = part.wrap(*room)
+        part.drawOn(canvas, corner[0], corner[1] - high)
+        return float(high)
+    return 0.0
+
+
+def _code(canvas: Canvas, link: str, corner: tuple[float, float], side: float) -> None:
+    """The code in squares, with the quiet border that a camera wants."""
+    rows = list(segno.make(link, micro=False).matrix_iter(border=2))
+    dot = side / len(rows)
+    for down, row in enumerate(rows):
+        for across, is_dark in enumerate(row):
+            if is_dark:
+                y = corner[1] + side - (down + 1) * dot
+                canvas.rect(corner[0] + across * dot, y, dot, dot, stroke=0, fill=1)
