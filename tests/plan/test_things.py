@@ -30,7 +30,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
 from vasculum.plan.edits.things_csv import read_things, things_csv, things_taken_in
 from vasculum.plan.laying.layout import numbers_of
-from vasculum.plan.making.stored import stored_in
+from vasculum.plan.making.stored import stored_in, takers
 from vasculum.plan.telling.solution import solution_of
 
 
@@ -204,6 +204,26 @@ def test_what_finds_no_floor_is_counted_and_named() -> None:
     assert found.message.startswith(f"{left.many} of Saw")
     room = with_choices(plan, finger_room="1 in")
     assert stored_in(solved(room))[0].left[0].many >= left.many
+
+
+def test_what_is_left_over_says_which_cell_has_room_for_it() -> None:
+    """Rows of 24 shared 1 : 3; a saw 9 high is too high for the upper one."""
+    plan, rows = split(
+        frameless("22 1/2", "24"),
+        "place-2",
+        "rows",
+        {"name": "Flat"},
+        {"name": "High", "size": {"by": "share", "share": 3}},
+    )
+    plan, saw = listed(plan, lives_in=rows[0])
+    (found,) = (one for one in solution_of(solved(plan)).findings if one.code == "thing-too-high")
+    assert found.fix.startswith("High has room for it.")
+    full, _ = listed(plan, "Crate", ("20", "17", "10"), lives_in=rows[1])
+    (found,) = (
+        one for one in solution_of(solved(full)).findings if one.code == "thing-too-high" and "Saw" in one.message
+    )
+    assert found.fix.startswith("No other cell has room for it as it is.")
+    assert not takers(solved(act(full, "put-thing", thing=saw, place=None)), saw)
 
 
 @pytest.mark.parametrize("holds", ["open", "shelf", "bin"])

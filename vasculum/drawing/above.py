@@ -12,6 +12,7 @@ from vasculum.core.rules.organizers.upper_tray import TRAY
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.primitives import (
+    CAPITAL,
     FIRST,
     OPENING_PAPER,
     STEP,
@@ -33,6 +34,8 @@ from vasculum.plan.laying.layout import BOXES, Node
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
 
 ZERO = Fraction(0)
+NUMBER = Fraction(6)
+"""How high the number of a cell is, mm on paper."""
 
 
 def above(
@@ -126,11 +129,13 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool, with_things: bool
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
+    # a blocked cell has a cross in its middle, and things are named where they lie
+    up, high = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2, NUMBER
     if is_chosen and with_things and has_things(at):
-        return  # they are named where a number would stand on them
-    # a blocked cell has a cross in its middle
-    up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
-    sheet.add(Text("label", "cells", (x + width / 2, up), str(number), Fraction(6), key=at.key("cell_width")))
+        ends = (at.own("set_back") or ZERO) + (at.own("outside_depth") or depth)
+        high = min(NUMBER, (depth - ends) / sheet.scale)
+        up = (ends + depth - high * CAPITAL * sheet.scale) / 2
+    sheet.add(Text("label", "cells", (x + width / 2, up), str(number), high, key=at.key("cell_width")))
 
 
 def _box(at: Sizes, number: int, is_chosen: bool, with_things: bool) -> None:

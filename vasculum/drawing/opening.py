@@ -16,7 +16,7 @@ from vasculum.drawing.carriers import RUNNER_LINES, carriers
 from vasculum.drawing.dimensions import many_dimensions, outer_dimensions, single_dimensions
 from vasculum.drawing.in_the_way import from_the_front
 from vasculum.drawing.panel import matched_splits, panel_of
-from vasculum.drawing.primitives import OPENING_PAPER, Arc, Line, Paper, Rect, Role, Sheet, Text, scale_for
+from vasculum.drawing.primitives import CAPITAL, OPENING_PAPER, Arc, Line, Paper, Rect, Role, Sheet, Text, scale_for
 from vasculum.drawing.section import column_of, section
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import own_parts, standing
@@ -33,8 +33,6 @@ LABEL_SHARE = Fraction(17, 50)
 """A label is no higher than this share of a low cell: between the runner line in its middle and its upper edge."""
 LABEL_OFF = Fraction(6, 5)
 """How far a label stands off lines, mm on paper."""
-CAPITAL = Fraction(18, 25)
-"""How high a capital is in its type."""
 
 
 def opening_sheets(plan: SolvedPlan) -> list[Sheet]:

@@ -21,6 +21,8 @@ Role = Literal[
 Layer = Literal[
     "opening", "cells", "obstructions", "readings", "front", "box", "runners", "part", "joinery", "dimensions"
 ]
+CAPITAL = Fraction(18, 25)
+"""How high a capital or a figure is in its type; a text stands on its place."""
 FOR_HANDS: tuple[Role, ...] = ("cell", "handle")
 """There to be chosen or dragged on a screen, not to be printed."""
 Way = Literal["across", "up"]

@@ -8,6 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
 from fractions import Fraction
+from itertools import islice
 from math import lcm
 from typing import NamedTuple
 
@@ -74,6 +75,8 @@ SCORES: tuple[Score, ...] = (
     lambda free, w, d: (free.w * free.d - w * d, min(free.w - w, free.d - d), free.y, free.x),
 )
 """Which free rectangle suits best: the closest fit, nearest the front, nearest the left, the smallest."""
+FEW = 4
+"""Tries where something is left over whatever is done."""
 
 
 def pack_floor(width: Mm, depth: Mm, footprints: Sequence[Footprint], apart: Mm = NOTHING) -> Floor:
@@ -95,7 +98,8 @@ def pack_floor(width: Mm, depth: Mm, footprints: Sequence[Footprint], apart: Mm 
     ]
     best: dict[int, _Free] = {}
     most = (-1, -1)
-    for found in _tries(floor, parts):
+    is_overfull = sum(one.w * one.d for one in parts) > floor.w * floor.d
+    for found in islice(_tries(floor, parts), FEW if is_overfull else None):
         filled = (sum(one.w * one.d for one in found.values()), len(found))
         if filled > most:
             best, most = found, filled

@@ -42,11 +42,16 @@ def propose(plan: Plan, space: str) -> Iterator[Proposals]:
             if shared is not None and any(shared.columns):
                 tried[goal, probe.columns] = built(plan, space, goal, probe, shared)
         fewest = _best([one for one in tried.values() if one.goal == "fewest"], "fewest")
-        if (fewest is not None and (equal := tried.get(("equal", 0))) is None) or (
-            fewest is not None and equal is not None and equal.shared != fewest.shared
-        ):
-            tried["equal", 0] = built(plan, space, "equal", fewest.probe, fewest.shared)
+        if fewest is not None:
+            tried["equal", 0] = _equal(tried.get(("equal", 0)), fewest)
         yield told(_chosen(list(tried.values()), goals), goals, fewest, too_large, 100 * number // len(jobs))
+
+
+def _equal(known: Tried | None, fewest: Tried) -> Tried:
+    """As many rows as the fewest drawers take, with the same things, but all alike; built again where they changed."""
+    if known is not None and known.shared == fewest.shared:
+        return known
+    return built(fewest.before, fewest.space, "equal", fewest.probe, fewest.shared)
 
 
 def goals_of(plan: Plan) -> list[Goal]:

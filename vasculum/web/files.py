@@ -13,6 +13,7 @@ from vasculum.plan.document.settings import setting_named
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import PlanAnswer, Printed, TextLacking, UnprintableAnswer
+from vasculum.web.pairing import network
 
 endpoints = Endpoints("files")
 route = endpoints.route
@@ -62,7 +63,10 @@ def measuring_sheet_of_plan(plan_id: str) -> Response:
 
 @route("GET", "/plans/<plan_id>/labels.pdf", media_type="application/pdf", refuses=(404,), query=("size",))
 def labels_file(plan_id: str) -> Response:
-    """Labels for the drawers of a plan, each with a code that opens its page here; on the first size of its paper."""
+    """Labels for the drawers of a plan, on the first size of its paper unless another is named.
+
+    Each has a code that opens its page: through the second door where that is open, so that a phone finds it.
+    """
     from vasculum.export.pdf.labels import labels
 
     revision = desk().plans.get(plan_id)
@@ -71,7 +75,8 @@ def labels_file(plan_id: str) -> Response:
     size = request.args.get("size") or usual
     if size not in known:
         raise NoSuchFile("no-such-labels", f"There are no labels {size!r}.", f"There is {', '.join(known)}.")
-    made = labels(desk().solved(revision), known[size], f"{request.host_url}plans/{plan_id}/fill")
+    home = f"{network().origin}/" if network().is_on else request.host_url
+    made = labels(desk().solved(revision), known[size], f"{home}plans/{plan_id}/fill")
     return _attached(made, "application/pdf", f"{_plain(revision.plan.name)}-labels.pdf")
 
 

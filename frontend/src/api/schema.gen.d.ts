@@ -422,7 +422,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Labels for the drawers of a plan, each with a code that opens its page here; on the first size of its paper. */
+        /** Labels for the drawers of a plan, on the first size of its paper unless another is named. */
         get: operations["labels_file"];
         put?: never;
         post?: never;

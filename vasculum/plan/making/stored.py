@@ -60,9 +60,21 @@ def stored_in(plan: SolvedPlan) -> list[Stored]:
     """Every cell in which something is kept, space by space; worked out once for each solution."""
     found: list[Stored] | None = plan.kept.get("stored")
     if found is None:
-        nodes = (node for space in plan.plan.space_order for node in cells_of(plan.plan, space))
-        found = plan.kept["stored"] = [one for node in nodes if (one := _stored(plan, node)) is not None]
+        each = ((node, things_in(plan.plan, node.id)) for node in _cells(plan))
+        found = plan.kept["stored"] = [one for node, own in each if (one := _stored(plan, node, own)) is not None]
     return found
+
+
+def takers(plan: SolvedPlan, thing: str) -> list[str]:
+    """The other cells that have room for a thing beside what is kept in them, as they are."""
+    one = plan.plan.things[thing]
+    others = (node for node in _cells(plan) if node.id != one.lives_in)
+    tried = (_stored(plan, node, {**things_in(plan.plan, node.id), thing: one}) for node in others)
+    return [kept.place for kept in tried if kept is not None and not kept.left]
+
+
+def _cells(plan: SolvedPlan) -> Iterator[Node]:
+    return (node for space in plan.plan.space_order for node in cells_of(plan.plan, space))
 
 
 def room_of(plan: SolvedPlan, node: Node) -> Room | None:
@@ -130,8 +142,8 @@ def _tiers(plan: SolvedPlan, place: str, room: Room) -> list[_Tier]:
     ]
 
 
-def _stored(plan: SolvedPlan, node: Node) -> Stored | None:
-    things, room = things_in(plan.plan, node.id), room_of(plan, node)
+def _stored(plan: SolvedPlan, node: Node, things: dict[str, Thing]) -> Stored | None:
+    room = room_of(plan, node)
     if not things or room is None:
         return None
     tiers = _tiers(plan, node.id, room)

@@ -9,9 +9,12 @@ from vasculum.plan.document import Model
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
-from vasculum.plan.making.stored import Left, Stored, stored_in
+from vasculum.plan.making.stored import Left, Stored, stored_in, takers
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.words import filled, number_text, place_name
+
+MOST_NAMED = 3
+"""Cells that are named where something would go in."""
 
 
 class ThingKept(Model):
@@ -102,9 +105,16 @@ def found_in_contents(plan: SolvedPlan) -> Iterator[FindingShown]:
                 message=filled(f"{said}: {{over}} higher than the room over the floor.", {"over": left.over}, unit)
                 if high
                 else f"{said}: no floor is left.",
-                fix="Put it elsewhere, let it lie down, or let its things decide how high the row is."
-                if high
-                else "Put it into another drawer, or let it turn or stand on others.",
+                fix=_fix(plan, left),
                 keys=[key_text((one.place, "inside_height" if high else "inside_width"))],
                 pieces=[],
             )
+
+
+def _fix(plan: SolvedPlan, left: Left) -> str:
+    """Where it would go as things are, and what else would do."""
+    names = [place_name(plan.plan, place) for place in takers(plan, left.thing)]
+    goes = f"{' or '.join(names[:MOST_NAMED])} has room for it." if names else "No other cell has room for it as it is."
+    if left.why == "too_high":
+        return f"{goes} Or let it lie down, or let its things decide how high the row is."
+    return f"{goes} Or let it turn, or stand on others."
