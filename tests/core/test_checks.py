@@ -65,7 +65,7 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
           "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats",
           "uprights_are_held_somewhere", "a_plinth_hangs_on_a_bottom", "sides_are_held_apart",
-          "an_own_part_has_its_sizes"}  # fmt: skip
+          "an_own_part_has_its_sizes", "a_notch_has_both_its_sizes"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 NOTCHED = {
@@ -170,6 +170,7 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("an_upper_tray_lies_on_both_risers", {"upper_bearing": -mm("1/16"), "upper_play_left": "1/4", "least_bearing": "1/8"}, "upper-tray-falls", "stop"),
     ("an_upper_tray_leaves_room_below", {"upper_travel": "6", "upper_depth_cut": "11", "inside_depth": "17"}, "upper-tray-hides", "note"),
     ("an_own_part_has_its_sizes", {}, "own-part-without-sizes", "attention"),
+    ("a_notch_has_both_its_sizes", {}, "notch-without-sizes", "attention"),
     ("notches_leave_a_part", NOTCHED | {"own_front_notch_wide": "5"}, "notches-leave-nothing", "stop"),
     ("notches_leave_a_part", NOTCHED | {"own_back_notch_deep": "2 1/2"}, "notches-leave-nothing", "stop"),
     ("an_own_fastener_holds", {"own_good_bite": "1/4", "least_screw_bite": "3/8"}, "own-fastener-too-short", "attention"),

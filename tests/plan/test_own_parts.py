@@ -146,6 +146,18 @@ def test_a_shelf_notched_round_posts_goes_past_them() -> None:
     assert any({f"{meets}+1/own", f"{one}+1/own"} == pair for pair in meetings(further))
 
 
+def test_a_notch_that_is_half_said_is_named_and_not_cut() -> None:
+    whole = {"front_notch_wide": "1 in", "front_notch_deep": "1 in"}
+    for lies, notches, named in (
+        ("flat", whole, False),
+        ("flat", {"front_notch_wide": "1 in"}, True),
+        ("flat", whole | {"back_notch_deep": "1 in"}, True),
+        (None, whole, True),
+    ):
+        plan = part(frameless(), lies=lies, **notches)[0]
+        assert ("notch-without-sizes" in codes(plan, "attention")) is named, (lies, notches)
+
+
 def test_notches_leave_something_of_the_part() -> None:
     notches = {"front_notch_wide": "5 in", "front_notch_deep": "1 in"}
     plan, one = part(frameless(), lies="flat", **notches)

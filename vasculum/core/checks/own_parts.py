@@ -21,6 +21,19 @@ def an_own_part_has_its_sizes() -> Finding | None:
     )
 
 
+@check(source="geometry", per="own_notch.uncut")
+def a_notch_has_both_its_sizes() -> Finding | None:
+    """A notch is cut once it is said how wide and how deep, in a part of which it is said that it lies flat."""
+    return Finding(
+        "notch-without-sizes",
+        "attention",
+        "A notch was asked for here that is not cut yet.",
+        "Say how wide and how deep it is, and that the part lies flat.",
+        {},
+        (),
+    )
+
+
 @check(source="geometry", per="own_notched")
 def notches_leave_a_part(
     own_length: Mm,

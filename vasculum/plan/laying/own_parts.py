@@ -21,19 +21,28 @@ def own_part_places(plan: Plan, id_: str, part: OwnPart) -> Iterator[Place]:
         yield Place(id_, frozenset({"own_part.unsized"}), part.space)
         return
     each = tuple(f"{id_}+{number}" for number in range(1, part.count + 1))
-    yield Place(id_, frozenset({"own_part"}), part.space, each)
+    cut = part.lies == "flat" and any(notches_of(plan, part).values())
+    uncut = any(not cut or None in texts.values() for texts in notch_texts(part).values() if any(texts.values()))
+    yield Place(id_, frozenset({"own_part"} | ({"own_notch.uncut"} if uncut else set())), part.space, each)
     kinds = {f"own_lies.{part.lies or 'unsaid'}"}
     kinds |= {"own_placed"} if part.lies is not None else set()
-    kinds |= {"own_notched"} if part.lies == "flat" and any(notches_of(plan, part).values()) else set()
+    kinds |= {"own_notched"} if cut else set()
     for one in each:
         yield Place(one, frozenset(kinds), id_)
+
+
+def notch_texts(part: OwnPart) -> dict[str, dict[str, str | None]]:
+    """What was said of the notches of its front and back corners: how wide, and how deep."""
+    return {
+        which: {size: getattr(part, f"{which}_notch_{size}") for size in ("wide", "deep")}
+        for which in ("front", "back")
+    }
 
 
 def notches_of(plan: Plan, part: OwnPart) -> dict[str, Mm]:
     """How wide and deep the notches of its front and back corners are; one that has only one of both is none."""
     found: dict[str, Mm] = {}
-    for which in ("front", "back"):
-        texts = {size: getattr(part, f"{which}_notch_{size}") for size in ("wide", "deep")}
+    for which, texts in notch_texts(part).items():
         said = {f"own_{which}_notch_{size}": plan.length(text) for size, text in texts.items() if text is not None}
         found |= said if len(said) == len(texts) else {f"own_{which}_notch_{size}": NOTHING for size in texts}
     return found
