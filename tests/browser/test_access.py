@@ -46,6 +46,7 @@ def with_faults(page: Page) -> None:
     page.get_by_label("Box height").fill("30")
     page.get_by_label("Box height").press("Enter")
     page.wait_for_selector("[data-code=box-too-high]")
+    page.wait_for_selector(".fixes")  # tried out once the plan has been still
 
 
 def as_built(page: Page) -> None:

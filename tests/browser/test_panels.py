@@ -130,7 +130,7 @@ def test_a_finding_is_mended_by_one_press(open_at: Open) -> None:
     box_height.press("Enter")
     finding = page.locator("[data-code=box-too-high]")
     expect(finding).to_be_visible()
-    page.get_by_role("button", name="Mend: box height 12 in to as it follows").first.click()
+    page.get_by_role("button", name="Mend: box height: 12 in → as it follows").first.click()
     expect(box_height).to_have_value("")
     expect(finding).to_have_count(0)
 

@@ -115,7 +115,7 @@ function Row({ first, others, isGravest }: { first: Finding; others: Finding[]; 
               key={`${one.act.at} ${one.act.name}`}
               type="button"
               className="btn btn-sm btn-primary"
-              aria-label={`Mend: ${one.label} ${one.was} to ${one.value}`}
+              aria-label={`Mend: ${one.label}: ${one.was} → ${one.value}`}
               onClick={() => act(one.act, `${one.label}: ${one.value}`)}
             >
               <Fractions>{`${one.label}: ${one.was} → ${one.value}`}</Fractions>
