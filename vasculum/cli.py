@@ -144,14 +144,16 @@ def prove_command(plan_file: Path) -> None:
 @PLAN_FILE
 @click.option("--seconds", type=click.FloatRange(min=0), default=None, help="Stop looking after so many seconds.")
 @click.option("--json", "as_json", is_flag=True, help="Everything, as JSON.")
-def propose_command(plan_file: Path, seconds: float | None, as_json: bool) -> None:
+@click.option("--place", default=None, help="Only this place of it is divided anew; what stands beside it stays.")
+def propose_command(plan_file: Path, seconds: float | None, as_json: bool, place: str | None) -> None:
     """Ways to divide the first space of a plan file for the things on its list; the file is not changed."""
+    from vasculum.proposing.asked import asked
     from vasculum.proposing.proposals import propose
     from vasculum.proposing.told import as_text
 
     plan = read_plan(plan_file.read_bytes())
     ends = None if seconds is None else time.monotonic() + seconds
-    latest = next(every := propose(plan, plan.space_order[0]))
+    latest = next(every := propose(asked(plan, plan.space_order[0], place)))
     for better in every:
         if ends is not None and time.monotonic() >= ends:
             break

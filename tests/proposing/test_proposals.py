@@ -11,8 +11,9 @@ from random import Random
 import pytest
 from click.testing import CliRunner
 
-from tests.helpers import changed, frameless, solved, space_of, split, step
+from tests.helpers import changed, frameless, solved, space_of, split, step, with_choices, with_runner
 from vasculum.cli import main
+from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.lengths import Mm
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
@@ -20,11 +21,15 @@ from vasculum.plan.document.reading import write_plan
 from vasculum.plan.edits.things_csv import read_things, things_taken_in
 from vasculum.plan.laying.layout import cells_of
 from vasculum.plan.making.stored import stored_in
+from vasculum.proposing.asked import Asked, asked
+from vasculum.proposing.first import shared_at_once
 from vasculum.proposing.layouts import LEFT, SHARE, Slot, divided
 from vasculum.proposing.probing import probed
 from vasculum.proposing.proposals import goals_of, propose
-from vasculum.proposing.sharing import GOALS, Columns, Goal, Shared, Wanted, share_out
+from vasculum.proposing.shares import GOALS, Carried, Columns, Goal, Shared, Wanted
+from vasculum.proposing.sharing import share_out
 from vasculum.proposing.told import Proposal, Proposals
+from vasculum.proposing.wanting import columns_of, lie_together, wanted_in
 from vasculum.solid.proof import prove
 
 SHED = """name,length,width,height,count,weight,use,stack,belongs_with
@@ -46,8 +51,18 @@ def stocked(table: str = SHED, plan: Plan | None = None) -> Plan:
     return changed(base, *things_taken_in(base, read_things(base, table)))
 
 
+def whole(plan: Plan) -> Asked:
+    """All of its space asked for."""
+    return asked(plan, space_of(plan))
+
+
+def with_rating(rating: str, plan: Plan) -> Plan:
+    plan = with_runner(plan, "side_mount")
+    return changed(plan, step(f"/library/runners/{plan.choices['runner']}/rating", rating, "replace"))
+
+
 def last_of(plan: Plan) -> Proposals:
-    *_, last = propose(plan, space_of(plan))
+    *_, last = propose(whole(plan))
     return last
 
 
@@ -157,6 +172,44 @@ def test_each_goal_is_met() -> None:
     assert any({"thing-1", "thing-4"} <= set(row) for row in together.columns[0])
 
 
+def test_what_is_used_daily_stands_between_knee_and_shoulder() -> None:
+    """Of four rows the second and third from above are at hand; without a height the uppermost is the best."""
+    wanted = things(100, 100, 100, 100)
+    high = Columns(1, Mm(480), Mm(20), Mm(10), reach=(Mm(130), Mm(360)))
+    found = share_out(wanted, high, "in_reach")
+    assert found is not None
+    assert {id_ for row in found.columns[0][1:3] for id_ in row} == {"thing-1", "thing-3"}
+    without = share_out(wanted, high._replace(reach=None), "in_reach")
+    assert without is not None
+    assert {id_ for row in without.columns[0][:2] for id_ in row} == {"thing-1", "thing-3"}
+
+
+def test_no_drawer_holds_more_than_its_runners_carry() -> None:
+    wanted = [Wanted(f"t{n}", Mm(50), Mm(10), Fraction(kg), "daily", "") for n, kg in enumerate((6, 6, 5, 25))]
+    columns = Columns(1, Mm(300), Mm(20), Mm(900), carries=Carried(Fraction(12), Fraction(0)))
+    found = share_out(wanted, columns, "fewest")
+    assert found is not None
+    assert found.left == ("t3",)
+    by_id = {one.id: one.weight for one in wanted}
+    assert all(sum(by_id[id_] for id_ in row) <= 12 for row in found.columns[0])
+    assert len(found.columns[0]) == 2
+
+
+@pytest.mark.parametrize("seed", range(6))
+def test_left_and_right_weigh_as_much_as_can_be(seed: int) -> None:
+    """Against trying every side for every thing, in two columns with one row each."""
+    random = Random(seed)
+    weights = [random.randint(1, 30) for _ in range(7)]
+    wanted = [Wanted(f"t{n}", Mm(50), Mm(1), Fraction(kg), "daily", "") for n, kg in enumerate(weights)]
+    found = share_out(wanted, Columns(2, Mm(80), Mm(20), Mm(900)), "balanced")
+    assert found is not None
+    by_id = {one.id: one.weight for one in wanted}
+    sides = [sum(by_id[id_] for row in column for id_ in row) for column in found.columns]
+    least = min(abs(sum(w if way else -w for w, way in zip(weights, ways, strict=True)))
+                for ways in product((True, False), repeat=len(weights)))  # fmt: skip
+    assert abs(sides[0] - sides[1]) == least
+
+
 def test_where_no_row_goes_nothing_is_shared() -> None:
     assert share_out(things(300), Columns(1, Mm(310), Mm(20), Mm(100)), "fewest") is None
     assert share_out([], Columns(1, Mm(310), Mm(20), Mm(100)), "fewest") is None
@@ -170,14 +223,14 @@ def test_where_no_row_goes_nothing_is_shared() -> None:
 def test_what_a_row_loses_is_what_the_rules_take(columns: int, choices: dict[str, str]) -> None:
     """Rows for 3, 4 and what is left add up to the height that was probed."""
     plan = frameless("27 5/8", "24", "20 3/8", **choices)
-    probe = probed(plan, space_of(plan), columns)
+    probe = probed(whole(plan), columns)
     assert probe is not None
     rows = [
         Slot("a", {"by": "contents", "length": "3 in"}),
         Slot("b", {"by": "contents", "length": "4 in"}),
         Slot("c", LEFT),
     ]
-    built = solved(patched(plan, divided(plan, space_of(plan), [rows] * columns)))
+    built = solved(patched(plan, divided(whole(plan), [rows] * columns)))
     cells = cells_of(built.plan, space_of(plan))[:3]
     heights = [built.solved.value(cell.id, "cell_height") for cell in cells]
     assert built.solved.value(cells[0].id, "inside_width") == probe.width
@@ -190,14 +243,76 @@ def test_a_space_is_divided_anew_and_what_lived_there_lives_nowhere() -> None:
     plan, rows = split(plan, "place-2", "rows", {}, {})
     first, second = list(plan.things)[:2]
     plan = changed(plan, step(f"/things/{first}/lives_in", rows[0]), step(f"/things/{second}/lives_in", rows[1]))
-    after = patched(
-        plan, divided(plan, space_of(plan), [[Slot("A", SHARE, (first,)), Slot("B", SHARE)], [Slot("C", SHARE)]])
-    )
+    after = patched(plan, divided(whole(plan), [[Slot("A", SHARE, (first,)), Slot("B", SHARE)], [Slot("C", SHARE)]]))
     cells = cells_of(after, space_of(after))
     assert [cell.place.name for cell in cells] == ["A", "B", "C"]
     assert after.things[first].lives_in == cells[0].id
     assert after.things[second].lives_in is None
     assert not after.places.keys() & set(rows)
+
+
+def test_what_stands_beside_the_place_stays_with_what_lives_there() -> None:
+    plan = stocked()
+    plan, (left, right) = split(plan, plan.spaces[space_of(plan)].holds, "columns", {}, {})
+    first, second = list(plan.things)[:2]
+    plan = changed(plan, step(f"/things/{first}/lives_in", left), step(f"/things/{second}/lives_in", right))
+    part = asked(plan, space_of(plan), right)
+    assert part.things.keys() == plan.things.keys() - {first}
+    *_, last = propose(part)
+    for one in last.proposals:
+        taken = patched(plan, one.patch)
+        assert taken.places[left] == plan.places[left]
+        assert taken.things[first].lives_in == left
+        assert right not in taken.places
+        done = solved(taken)
+        assert prove(done).meetings == ()
+        before = solved(plan).solved.value(left, "cell_width")
+        assert done.solved.value(left, "cell_width") == before
+    with pytest.raises(NoSuchQuantity, match="no place 'nowhere'"):
+        asked(plan, space_of(plan), "nowhere")
+
+
+def test_what_runners_carry_and_what_is_at_hand_is_read_of_the_plan() -> None:
+    """A pair for 20 kg, four fifths of it used, less the drawer; a space that begins at 300 mm."""
+    plan = with_rating("20 kg", with_choices(frameless("27 5/8", "24", "20 3/8"), space_above_floor="300 mm"))
+    probe = probed(whole(plan), 1)
+    assert probe is not None
+    assert probe.carries is not None
+    beside = [_carries_in(plan, height) for height in ("3 in", "6 in", "12 in")]
+    assert [float(probe.carries.beside(plan.length(h))) for h in ("3 in", "6 in", "12 in")] == pytest.approx(
+        beside, abs=0.3
+    )
+    assert probe.reach == (Mm(508 - 300), Mm(1397 - 300))
+    heavy = stocked("name,length,width,height,weight\nVice,8,8,8,30 lb\nBook,8,6,2,1 lb\n", plan)
+    found = last_of(heavy)
+    assert [said.partition(":")[0] for said in found.too_large] == ["Vice"]
+    assert "more than the runners of a drawer carry" in found.too_large[0]
+    assert found.proposals[0].left == ["Vice"]
+
+
+def _carries_in(plan: Plan, height: str) -> float:
+    """What is left of four fifths of 20 kg once a drawer for things so high is weighed."""
+    slots = [Slot("a", {"by": "contents", "length": height}), Slot("b", LEFT)]
+    done = solved(patched(plan, divided(whole(plan), [slots])))
+    cell = cells_of(done.plan, space_of(done.plan))[0].id
+    return 16 - float(done.solved.value(cell, "carried_weight"))
+
+
+@pytest.mark.parametrize("seed", range(8))
+def test_the_first_answer_is_sound_and_no_better_than_the_search(seed: int) -> None:
+    random = Random(seed)
+    rows = [f"T{n},{random.randint(2, 14)},{random.randint(2, 10)},{random.randint(1, 8)}" for n in range(9)]
+    plan = stocked("name,length,width,height\n" + "\n".join(rows) + "\n")
+    probe = probed(whole(plan), 1)
+    assert probe is not None
+    shared = shared_at_once(whole(plan), probe)
+    assert shared is not None
+    wanted = wanted_in(whole(plan), probe)
+    assert is_sound(shared, wanted, columns_of(probe))
+    assert all(lie_together(whole(plan), row, probe) for row in shared.columns[0])
+    searched = share_out(wanted, columns_of(probe), "fewest")
+    assert searched is not None
+    assert (len(searched.left), len(searched.columns[0])) <= (len(shared.left), len(shared.columns[0]))
 
 
 # ---- proposals ------------------------------------------------------------------------------------------------------------
@@ -261,7 +376,7 @@ def taken_and_proved(plan: Plan, one: Proposal) -> None:
 
 def test_they_get_better_and_are_the_same_every_time() -> None:
     few = stocked("name,length,width,height,use\nBook,8,6,2,daily\nBox,9,9,4,weekly\nJar,5,5,7,seldom\n")
-    every = list(propose(few, space_of(few)))
+    every = list(propose(whole(few)))
     assert [one.progress for one in every] == sorted(one.progress for one in every)
     assert [one.done for one in every] == [False] * (len(every) - 1) + [True]
     assert every[0].proposals
@@ -281,12 +396,14 @@ def test_a_thing_larger_than_any_drawer_is_named_with_what_would_have_to_give() 
 
 def test_only_goals_that_something_is_about_are_followed() -> None:
     plain = stocked("name,length,width,height\nBook,8,6,2\nBox,9,9,4\n")
-    assert goals_of(plain) == ["fewest", "closest"]
-    assert goals_of(stocked()) == list(GOALS)
+    assert goals_of(whole(plain)) == ["fewest", "closest"]
+    assert goals_of(whole(stocked())) == [goal for goal in GOALS if goal != "balanced"]
+    van = changed(stocked(), step(f"/spaces/{space_of(stocked())}/what", "vehicle", "replace"))
+    assert goals_of(whole(van)) == list(GOALS)
 
 
 def test_nothing_is_proposed_for_an_empty_list() -> None:
-    (only,) = propose(frameless(), space_of(frameless()))
+    (only,) = propose(whole(frameless()))
     assert only.done
     assert only.proposals == []
 

@@ -94,20 +94,22 @@ def waited(job: Job) -> str:
 def test_what_a_process_told_before_it_died_stays() -> None:
     """A module that prints two answers and half a third, and breaks."""
     jobs = Jobs()
-    job = jobs.start("a plan", 1, "tests.web.told_and_died", ("2",), b"what it was told")
+    job = jobs.start("a plan", 1, "tests.web.told_and_died", ("2",), b"what it was told", "first")
     assert waited(job) == "died"
     assert job.latest == '{"answer": 2, "of": "what it was told"}\n'
-    fine = jobs.start("another", 1, "tests.web.told_and_died", ("0",), b"")
+    fine = jobs.start("another", 1, "tests.web.told_and_died", ("0",), b"", "first")
     assert waited(fine) == "done"
-    assert fine.latest is None
+    assert fine.latest == "first"
 
 
 def test_the_same_work_begun_again_ends_the_first_and_few_work_at_once() -> None:
     jobs = Jobs()
-    first = jobs.start("a plan", 1, "tests.web.told_and_died", ("wait",), b"")
-    second = jobs.start("a plan", 2, "tests.web.told_and_died", ("wait",), b"")
+    first = jobs.start("a plan", 1, "tests.web.told_and_died", ("wait",), b"", "first")
+    second = jobs.start("a plan", 2, "tests.web.told_and_died", ("wait",), b"", "first")
     assert (first.state, second.state) == ("stopped", "working")
-    others = [jobs.start(f"plan {number}", 1, "tests.web.told_and_died", ("wait",), b"") for number in range(2)]
+    others = [
+        jobs.start(f"plan {number}", 1, "tests.web.told_and_died", ("wait",), b"", "first") for number in range(2)
+    ]
     assert [one.state for one in (second, *others)] == ["stopped", "working", "working"]
     for one in others:
         one.stop()

@@ -1,4 +1,4 @@
-"""A space divided anew: columns of rows, what each holds, and which things live there, as a change of the plan."""
+"""A place divided anew: columns of rows, what each holds, and which things live there, as a change of the plan."""
 
 from __future__ import annotations
 
@@ -7,9 +7,10 @@ from typing import Any, NamedTuple
 
 from vasculum.plan.document import SPLITS, Plan, Sizing
 from vasculum.plan.document.patching import PatchStep
-from vasculum.plan.edits.acts import Numbers, dumped, gone, put
+from vasculum.plan.edits.acts import Numbers, dumped, gone, parent_of, put
 from vasculum.plan.edits.layout import below
 from vasculum.plan.edits.things import homeless
+from vasculum.proposing.asked import Asked
 
 SHARE = dumped(Sizing())
 LEFT = {"by": "left"}
@@ -24,39 +25,51 @@ class Slot(NamedTuple):
     things: tuple[str, ...] = ()
 
 
-def divided(plan: Plan, space: str, columns: Sequence[Sequence[Slot]]) -> list[PatchStep]:
-    """The change that divides a space so; each column from above. What lived there and is not named lives nowhere."""
-    return list(_steps(plan, space, columns))
+def divided(asked: Asked, columns: Sequence[Sequence[Slot]]) -> list[PatchStep]:
+    """The change that divides a place so; each column from above. What lived there and is not named lives nowhere."""
+    return list(_steps(asked, columns))
 
 
-def _steps(plan: Plan, space: str, columns: Sequence[Sequence[Slot]]) -> Iterator[PatchStep]:
-    root, numbers = plan.spaces[space].holds, Numbers(plan)
-    old = list(below(plan, root))
+def _steps(asked: Asked, columns: Sequence[Sequence[Slot]]) -> Iterator[PatchStep]:
+    plan, root, numbers = asked.plan, asked.root, Numbers(asked.plan)
+    old, parent = list(below(plan, root)), parent_of(plan, root)
     kept = {} if plan.places[root].holds in SPLITS else plan.places[root].choices
     yield from homeless(plan, old)
-    made = [list(_column(column, numbers, kept, is_alone=len(columns) == 1)) for column in columns]
+    size = SHARE if parent is None else dumped(plan.places[root].size)
+    is_alone = len(columns) == 1
+    made = [list(_column(column, numbers, kept, size if is_alone else SHARE, is_alone)) for column in columns]
     for steps in made:
         yield from steps
     tops = [steps[-1].path.rpartition("/")[2] for steps in made]
     top = tops[0]
-    if len(tops) > 1:
+    if not is_alone:
         top = numbers.fresh("place")
-        yield put(f"/places/{top}", {"name": "Columns", "holds": "columns", "children": tops, "size": SHARE})
+        yield put(f"/places/{top}", {"name": "Columns", "holds": "columns", "children": tops, "size": size})
     homes = {thing: step.path.rpartition("/")[2] for steps, column in zip(made, columns, strict=True)
              for step, slot in zip(steps, column, strict=False) for thing in slot.things}  # fmt: skip
-    yield put(f"/spaces/{space}/holds", top)
+    yield _in_its_stead(plan, asked.space, parent, root, top)
     yield from (gone(f"/places/{id_}") for id_ in old)
     yield from (put(f"/things/{thing}/lives_in", home) for thing, home in homes.items())
     yield numbers.given()
 
 
-def _column(column: Sequence[Slot], numbers: Numbers, kept: dict[str, str], is_alone: bool) -> Iterator[PatchStep]:
+def _in_its_stead(plan: Plan, space: str, parent: str | None, root: str, top: str) -> PatchStep:
+    """The space, or the split that the place stood in, holds what was made."""
+    if parent is None:
+        return put(f"/spaces/{space}/holds", top)
+    children = [top if child == root else child for child in plan.places[parent].children]
+    return put(f"/places/{parent}/children", children)
+
+
+def _column(
+    column: Sequence[Slot], numbers: Numbers, kept: dict[str, str], whole: dict[str, Any], is_alone: bool
+) -> Iterator[PatchStep]:
     """Its drawers, then the split that they stand in where there are several."""
     ids = [numbers.fresh("place") for _ in column]
     for id_, slot in zip(ids, column, strict=True):
-        size = slot.size if len(column) > 1 else SHARE
+        size = slot.size if len(column) > 1 else whole
         yield put(f"/places/{id_}", {"name": slot.name, "holds": "drawer", "size": size, "choices": kept})
     if len(column) > 1:
         split = numbers.fresh("place")
         name = "Rows" if is_alone else "Column"
-        yield put(f"/places/{split}", {"name": name, "holds": "rows", "children": ids, "size": SHARE})
+        yield put(f"/places/{split}", {"name": name, "holds": "rows", "children": ids, "size": whole})

@@ -1,18 +1,20 @@
-"""Proposals for a space: several ways that differ, each built as a plan and judged by it, beside the equal split.
+"""Proposals for a place: several ways that differ, each built as a plan and judged by it, beside the equal split.
 
-The same list gives the same proposals; they come one after the other, each time better or as good.
+The same list gives the same proposals; they come one after the other, each time better or as good. The first is there
+at once, without a search.
 """
 
 from __future__ import annotations
 
 from collections.abc import Iterator
 
-from vasculum.plan.document import Plan
+from vasculum.proposing.asked import Asked
+from vasculum.proposing.first import shared_at_once
 from vasculum.proposing.probing import Probe, probed
-from vasculum.proposing.sharing import GOALS, Columns, Goal, Shared, share_out
+from vasculum.proposing.shares import GOALS, Goal, Shared
 from vasculum.proposing.told import Proposals, told
 from vasculum.proposing.tried import Tried, built
-from vasculum.proposing.wanting import larger_than_any, lie_together, narrow, wanted_in
+from vasculum.proposing.wanting import TooLarge, columns_of, larger_than_any, lie_together, narrow, wanted_in
 
 MOST_COLUMNS = 4
 TRIES = 30
@@ -21,59 +23,89 @@ LEAST_WORK, WHOLE_WORK = 0.6, 2.0
 """First for an answer, then for a better one, in the solver's own measure."""
 
 
-def propose(plan: Plan, space: str) -> Iterator[Proposals]:
-    """Proposals for everything on the list, better and better; the last is done.
+def propose(asked: Asked) -> Iterator[Proposals]:
+    """Proposals for everything that is asked for, better and better; the last is done.
 
-    None of them where the list is empty or the space does not solve.
+    None of them where nothing is to go in or the place does not solve.
     """
-    probes = [one for many in range(1, MOST_COLUMNS + 1) if (one := probed(plan, space, many)) is not None]
-    if not probes or not plan.things:
+    probes = [one for many in range(1, MOST_COLUMNS + 1) if (one := probed(asked, many)) is not None]
+    if not probes or not asked.things:
         yield Proposals(proposals=[], one_more="", too_large=[], done=True, progress=100)
         return
-    too_large = list(larger_than_any(plan, probes))
-    probes = [one for one in probes if not narrow(plan, probes[0], one)]
-    goals = goals_of(plan)
-    tried: dict[tuple[str, int], Tried] = {}
-    jobs = [(work, goal, probe) for work in (LEAST_WORK, WHOLE_WORK) for goal in goals for probe in probes]
+    search = _Search(asked, probes)
+    for probe in search.probes:
+        search.keep("fewest", probe, shared_at_once(asked, probe))
+    yield search.told(0)
+    jobs = [
+        (work, goal, probe) for work in (LEAST_WORK, WHOLE_WORK) for goal in search.goals for probe in search.probes
+    ]
     for number, (work, goal, probe) in enumerate(jobs, 1):
-        known = tried.get((goal, probe.columns))
+        known = search.tried.get((goal, probe.columns))
         if known is None or not known.shared.is_best:
-            shared = _shared(plan, probe, goal, work)
-            if shared is not None and any(shared.columns):
-                tried[goal, probe.columns] = built(plan, space, goal, probe, shared)
-        fewest = _best([one for one in tried.values() if one.goal == "fewest"], "fewest")
+            search.keep(goal, probe, _shared(asked, probe, goal, work))
+        yield search.told(100 * number // len(jobs))
+
+
+def at_once(asked: Asked) -> Proposals:
+    """The first answer alone: no search, so it costs what solving a plan a few times costs."""
+    return next(propose(asked))
+
+
+class _Search:
+    """The best that is known for each goal in so many columns."""
+
+    def __init__(self, asked: Asked, probes: list[Probe]) -> None:
+        self.asked, self.goals = asked, goals_of(asked)
+        self.too_large: list[TooLarge] = list(larger_than_any(asked, probes))
+        self.probes = [one for one in probes if not narrow(asked, probes[0], one)]
+        self.tried: dict[tuple[str, int], Tried] = {}
+
+    def keep(self, goal: Goal, probe: Probe, shared: Shared | None) -> None:
+        """Build it, and keep it where nothing better by its goal is kept."""
+        if shared is None or not any(shared.columns):
+            return
+        known, new = self.tried.get((goal, probe.columns)), built(self.asked, goal, probe, shared)
+        if known is None or new.comes_to(goal) <= known.comes_to(goal):
+            self.tried[goal, probe.columns] = new
+
+    def told(self, progress: int) -> Proposals:
+        """What there is so far, the equal split for the fewest drawers with it."""
+        fewest = _best([one for one in self.tried.values() if one.goal == "fewest"], "fewest")
         if fewest is not None:
-            tried["equal", 0] = _equal(tried.get(("equal", 0)), fewest)
-        yield told(_chosen(list(tried.values()), goals), goals, fewest, too_large, 100 * number // len(jobs))
+            self.tried["equal", 0] = _equal(self.tried.get(("equal", 0)), fewest)
+        return told(_chosen(list(self.tried.values()), self.goals), self.goals, fewest, self.too_large, progress)
 
 
 def _equal(known: Tried | None, fewest: Tried) -> Tried:
     """As many rows as the fewest drawers take, with the same things, but all alike; built again where they changed."""
     if known is not None and known.shared == fewest.shared:
         return known
-    return built(fewest.before, fewest.space, "equal", fewest.probe, fewest.shared)
+    return built(fewest.asked, "equal", fewest.probe, fewest.shared)
 
 
-def goals_of(plan: Plan) -> list[Goal]:
+def goals_of(asked: Asked) -> list[Goal]:
     """The goals that something on the list is about."""
-    things = plan.things.values()
-    asked: dict[Goal, bool] = {
+    things = asked.things.values()
+    is_weighed = any(one.weight for one in things)
+    wanted: dict[Goal, bool] = {
         "in_reach": len({one.use for one in things}) > 1,
-        "heavy_low": any(one.weight for one in things),
+        "heavy_low": is_weighed,
         "together": any(one.belongs_with for one in things),
+        "balanced": is_weighed and asked.plan.spaces[asked.space].what == "vehicle",
     }
-    return [goal for goal in GOALS if asked.get(goal, True)]
+    return [goal for goal in GOALS if wanted.get(goal, True)]
 
 
-def _shared(plan: Plan, probe: Probe, goal: Goal, work: float) -> Shared | None:
+def _shared(asked: Asked, probe: Probe, goal: Goal, work: float) -> Shared | None:
     """Shared out so that the things of every drawer do lie on its floor."""
-    columns = Columns(probe.columns, probe.height, probe.loss, probe.width * probe.depth)
-    wanted, apart = wanted_in(plan, probe), list[frozenset[str]]()
+    from vasculum.proposing.sharing import share_out  # the solver takes its time to be there: not before it is needed
+
+    wanted, apart = wanted_in(asked, probe), list[frozenset[str]]()
     for _ in range(TRIES):
-        found = share_out(wanted, columns, goal, apart, work)
+        found = share_out(wanted, columns_of(probe), goal, apart, work)
         if found is None:
             return None
-        full = [row for rows in found.columns for row in rows if not lie_together(plan, row, probe)]
+        full = [row for rows in found.columns for row in rows if not lie_together(asked, row, probe)]
         if not full:
             return found
         apart += [frozenset(row) for row in full]

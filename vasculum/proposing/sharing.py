@@ -7,60 +7,17 @@ not on time, make the answer the same every time.
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
-from fractions import Fraction
 from itertools import pairwise
 from math import ceil, floor
-from typing import Any, Literal, NamedTuple
+from typing import Any
 
 from ortools.sat.python import cp_model
 
-from vasculum.core.lengths import Mm
+from vasculum.core.tables import uses
+from vasculum.proposing.shares import MOST_ROWS, WHERE_IT_STANDS, Columns, Goal, Shared, Wanted
 
-Goal = Literal["fewest", "closest", "in_reach", "heavy_low", "together"]
-GOALS: tuple[Goal, ...] = ("fewest", "closest", "in_reach", "heavy_low", "together")
-"""Fewest drawers, least air over things, daily things on top, weight below, what belongs together in one drawer."""
-WHERE_IT_STANDS: tuple[Goal, ...] = ("in_reach", "heavy_low")
-"""These say which row a thing stands in; by the others rows are free to stand in the order of their heights."""
-MOST_ROWS = 8
-"""In one column."""
 PER_MM = 100
-USES = {"daily": 6, "weekly": 2, "seldom": 0}
-"""How much the place of a thing counts where it should be in reach."""
-
-
-@dataclass(frozen=True)
-class Wanted:
-    """A thing, or several that stand together: what it wants of a drawer."""
-
-    id: str
-    height: Mm
-    """How high it stands, with headroom of its own."""
-    area: Mm
-    """Of the floor, mm²."""
-    weight: Fraction
-    """Kilograms of all of them; nothing where nobody said."""
-    use: str
-    group: str
-    """What it belongs with; empty where it stands alone."""
-
-
-class Columns(NamedTuple):
-    """Columns alike: how many, how high, what each row loses, and the floor of a drawer, mm and mm²."""
-
-    many: int
-    height: Mm
-    loss: Mm
-    floor: Mm
-
-
-class Shared(NamedTuple):
-    """What lives where: column by column, row by row from above, the ids of the things; and what is left over."""
-
-    columns: tuple[tuple[tuple[str, ...], ...], ...]
-    left: tuple[str, ...]
-    is_best: bool
-    """Whether it was proved that nothing better can be had by this goal."""
+PER_KG = 100_000
 
 
 def share_out(
@@ -115,6 +72,12 @@ class _Model:
             self.model.add(self.height[s] == 0).only_enforce_if(self.used[s].negated())
             self.model.add_bool_or(self.lives[i, s] for i in every).only_enforce_if(self.used[s])
             self.model.add(sum(areas[i] * self.lives[i, s] for i in every) <= floor(self.columns.floor))
+            if self.columns.carries is not None:
+                most, per_mm = self.columns.carries
+                weights = [ceil(one.weight * PER_KG) for one in self.things]
+                own = ceil(per_mm * PER_KG / PER_MM) * self.height[s]
+                carried = sum(weights[i] * self.lives[i, s] for i in every) + own
+                self.model.add(carried <= floor(most * PER_KG)).only_enforce_if(self.used[s])
 
     def _rows(self) -> None:
         """Rows stand without a gap, and no higher together than the column; the higher ones below where that is free.
@@ -131,6 +94,8 @@ class _Model:
                     higher.only_enforce_if(self.used[c, r + 1])
             whole = sum(self.height[c, r] + self.loss * self.used[c, r] for r in range(self.rows))
             self.model.add(whole <= self.high)
+        if self.goal == "balanced":
+            return  # which column is which does matter
         heights = [sum(self.height[c, r] for r in range(self.rows)) for c in range(self.columns.many)]
         for one, next_one in pairwise(heights):
             self.model.add(one >= next_one)
@@ -172,7 +137,10 @@ class _Model:
         if self.goal == "together":
             return self._apart(), drawers
         if self.goal == "in_reach":
-            return self._by_rows([USES[one.use] for one in self.things], from_above=True), drawers
+            counts = [uses()[one.use].counts for one in self.things]
+            return self._out_of_reach(counts) if self.columns.reach else self._by_rows(counts, from_above=True), drawers
+        if self.goal == "balanced":
+            return self._lopsided(), drawers
         return self._by_rows([round(one.weight * 10) for one in self.things], from_above=False), drawers
 
     def _by_rows(self, counts: list[int], from_above: bool) -> tuple[Any, int]:
@@ -183,6 +151,37 @@ class _Model:
             for c, r in self.slots
         ]
         return sum(terms), sum(counts) * self.rows
+
+    def _out_of_reach(self, counts: list[int]) -> tuple[Any, int]:
+        """How far the middle of its row is out of reach, mm, times what each thing counts."""
+        assert self.columns.reach is not None
+        low, high = (round(one) for one in self.columns.reach)
+        most = self.high // PER_MM + abs(low) + abs(high)
+        terms = []
+        for c, r in self.slots:
+            below = sum(self.height[c, q] + self.loss * self.used[c, q] for q in range(r))
+            twice = 2 * (self.high - below) - self.height[c, r] - self.loss * self.used[c, r]
+            away = self.model.new_int_var(0, most, f"r{c}_{r}")
+            self.model.add(2 * PER_MM * away >= twice - 2 * PER_MM * high)
+            self.model.add(2 * PER_MM * away >= 2 * PER_MM * low - twice)
+            for i, count in enumerate(counts):
+                if count:
+                    far = self.model.new_int_var(0, count * most, f"f{i}_{c}_{r}")
+                    self.model.add(far >= count * away).only_enforce_if(self.lives[i, (c, r)])
+                    terms.append(far)
+        return sum(terms), sum(counts) * most
+
+    def _lopsided(self) -> tuple[Any, int]:
+        """What weighs on one side of the middle more than on the other, times how many half columns from it."""
+        weights, last = [round(one.weight * 10) for one in self.things], self.columns.many - 1
+        turning = sum(
+            weight * (2 * c - last) * self.lives[i, (c, r)] for i, weight in enumerate(weights) for c, r in self.slots
+        )
+        most = sum(weights) * max(last, 1)
+        over = self.model.new_int_var(0, most, "lopsided")
+        self.model.add(over >= turning)
+        self.model.add(over >= -turning)
+        return over, most
 
     def _air(self) -> tuple[Any, int]:
         """What is empty over each thing, mm, all together."""

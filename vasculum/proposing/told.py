@@ -5,19 +5,19 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from vasculum.core.lengths import Mm, Unit
-from vasculum.plan.document import Model, Thing
+from vasculum.plan.document import Model
 from vasculum.plan.document.patching import PatchStep
-from vasculum.plan.laying.layout import cells_of
 from vasculum.plan.making.stored import Stored
 from vasculum.plan.telling.words import number_text
-from vasculum.proposing.probing import Probe
-from vasculum.proposing.sharing import Goal
+from vasculum.proposing.asked import made_in
+from vasculum.proposing.shares import Goal
 from vasculum.proposing.tried import Tried
-from vasculum.proposing.wanting import wanted_in
+from vasculum.proposing.wanting import TooLarge, wanted_in
 
 TITLES: dict[str, str] = {
-    "fewest": "Fewest drawers", "closest": "Least empty height", "in_reach": "Daily things on top",
-    "heavy_low": "Heavy things low", "together": "What belongs together", "equal": "Equal rows",
+    "fewest": "Fewest drawers", "closest": "Least empty height", "in_reach": "Daily things at hand",
+    "heavy_low": "Heavy things low", "together": "What belongs together", "balanced": "Left and right alike",
+    "equal": "Equal rows",
 }  # fmt: skip
 
 
@@ -73,15 +73,15 @@ def told(
     chosen: list[Tried],
     goals: list[Goal],
     fewest: Tried | None,
-    too_large: list[tuple[Thing, Mm, Probe]],
+    too_large: list[TooLarge],
     progress: int,
 ) -> Proposals:
     """What was chosen of the ways that were tried, side by side."""
-    unit: Unit = "mm" if not chosen else chosen[0].before.units.length
+    unit: Unit = "mm" if not chosen else chosen[0].asked.plan.units.length
     return Proposals(
         proposals=[_proposal(one, chosen, goals) for one in chosen],
         one_more="" if fewest is None else _one_more(fewest),
-        too_large=[_too_large(*one, unit) for one in too_large],
+        too_large=[_too_large(one, unit) for one in too_large],
         done=progress >= 100,
         progress=progress,
     )
@@ -89,7 +89,7 @@ def told(
 
 def _proposal(one: Tried, chosen: list[Tried], goals: list[Goal]) -> Proposal:
     others = [other for other in chosen if other.goal != "equal"]
-    unit, things = one.before.units.length, one.before.things
+    unit, things = one.asked.plan.units.length, one.asked.things
     best = [
         goal for goal in goals if one.goal != "equal" and all(one.comes_to(goal) <= o.comes_to(goal) for o in others)
     ]
@@ -110,19 +110,19 @@ def _proposal(one: Tried, chosen: list[Tried], goals: list[Goal]) -> Proposal:
 
 def _left_over(one: Tried, kept: Stored) -> Iterator[str]:
     for left in kept.left:
-        over = f", {number_text(left.over, one.before.units.length)} too high" if left.over else ""
-        yield f"{one.before.things[left.thing].name}{over}"
+        over = f", {number_text(left.over, one.asked.plan.units.length)} too high" if left.over else ""
+        yield f"{one.asked.plan.things[left.thing].name}{over}"
 
 
 def _drawers(one: Tried) -> Iterator[DrawerProposed]:
-    unit, cells = one.before.units.length, iter(cells_of(one.built.plan, one.space))
+    unit, cells = one.asked.plan.units.length, iter(made_in(one.asked, one.built.plan))
     for c, column in enumerate(one.shared.columns, 1):
         for r, row in enumerate(column or ((),), 1):
-            kept = one.stored.get(next(cells).id)
+            kept = one.stored.get(next(cells))
             yield DrawerProposed(
                 column=c,
                 row=r,
-                things=[one.before.things[id_].name for id_ in row],
+                things=[one.asked.things[id_].name for id_ in row],
                 inside="" if kept is None else number_text(kept.room.sides, unit),
                 tallest="" if kept is None or not kept.heights else number_text(max(kept.heights.values()), unit),
                 floor="" if kept is None else f"{round(kept.floor_used * 100)} %",
@@ -131,9 +131,9 @@ def _drawers(one: Tried) -> Iterator[DrawerProposed]:
 
 def _one_more(fewest: Tried) -> str:
     """The least that one row more than the fewest drawers take would want: the tallest thing, and the lowest ones."""
-    unit, probe = fewest.before.units.length, fewest.probe
+    unit, probe = fewest.asked.plan.units.length, fewest.probe
     rows = max(len(column) for column in fewest.shared.columns)
-    needs = sorted(one.height for one in wanted_in(fewest.before, probe))
+    needs = sorted(one.height for one in wanted_in(fewest.asked, probe))
     wanted = [needs[-1], *needs[:rows]]
     whole = sum(wanted, Mm(0)) + probe.loss * (rows + 1)
     terms = " + ".join(number_text(one, unit) for one in wanted)
@@ -149,11 +149,14 @@ def _one_more(fewest: Tried) -> str:
     return f"{said} of {number_text(probe.height, unit)}: one row more goes."
 
 
-def _too_large(thing: Thing, over: Mm, probe: Probe, unit: Unit) -> str:
-    if over > 0:
-        return f"{thing.name}: {number_text(over, unit)} higher than one drawer as high as the whole space takes."
+def _too_large(one: TooLarge, unit: Unit) -> str:
+    name, probe = one.thing.name, one.probe
+    if one.what == "high":
+        return f"{name}: {number_text(one.over, unit)} higher than one drawer as high as the whole space takes."
+    if one.what == "heavy":
+        return f"{name}: {number_text(float(one.over), unit, 'kg')} more than the runners of a drawer carry beside it."
     floor = f"{number_text(probe.width, unit)} × {number_text(probe.depth, unit)}"
-    return f"{thing.name}: larger than the floor of the widest drawer, {floor}."
+    return f"{name}: larger than the floor of the widest drawer, {floor}."
 
 
 def as_text(found: Proposals) -> str:

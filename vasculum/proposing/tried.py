@@ -2,21 +2,22 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 from fractions import Fraction
 from functools import cached_property
 from typing import Any, Literal
 
 from vasculum.core.lengths import Mm
-from vasculum.plan.document import Plan
+from vasculum.core.tables import uses
 from vasculum.plan.document.patching import PatchStep, patched
-from vasculum.plan.laying.layout import cells_of
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.stored import Stored, stored_in
 from vasculum.plan.telling.solution import findings_of
+from vasculum.proposing.asked import Asked, made_in
 from vasculum.proposing.layouts import LEFT, SHARE, Slot, divided
 from vasculum.proposing.probing import Probe
-from vasculum.proposing.sharing import USES, Goal, Shared
+from vasculum.proposing.shares import Goal, Shared
 from vasculum.proposing.wanting import weight_of
 
 AS_THINGS_ASK = {"by": "contents", "length": None}
@@ -29,8 +30,7 @@ class Tried:
     goal: Goal | Literal["equal"]
     probe: Probe
     shared: Shared
-    before: Plan
-    space: str
+    asked: Asked
     patch: list[PatchStep]
     built: SolvedPlan
 
@@ -42,7 +42,7 @@ class Tried:
     @cached_property
     def stored(self) -> dict[str, Stored]:
         """Its cells with things, by place."""
-        own = {cell.id for cell in cells_of(self.built.plan, self.space)}
+        own = set(made_in(self.asked, self.built.plan))
         return {one.place: one for one in stored_in(self.built) if one.place in own}
 
     @cached_property
@@ -67,21 +67,41 @@ class Tried:
     def _figure(self, goal: str) -> float:
         if goal == "closest":
             return float(self.air)
-        things = self.before.things
-        homes = [
-            (at, len(rows), things[id_]) for rows in self.shared.columns for at, row in enumerate(rows) for id_ in row
-        ]
+        rows = [row for column in self.shared.columns for row in column]
         if goal == "in_reach":
-            return sum(USES[thing.use] * at for at, _, thing in homes)
+            return sum(self._use_out_of_reach(row, cell) for row, cell in self._cells())
         if goal == "heavy_low":
-            return float(sum((weight_of(thing) * (many - 1 - at) for at, many, thing in homes), Fraction(0)))
+            above = [(row, len(column) - 1 - at) for column in self.shared.columns for at, row in enumerate(column)]
+            return sum(self._weighs(row) * rows_below for row, rows_below in above)
+        if goal == "balanced":
+            last = self.probe.columns - 1
+            sides = [(2 * c - last, row) for c, column in enumerate(self.shared.columns) for row in column]
+            return abs(sum(self._weighs(row) * side for side, row in sides))
         if goal == "together":
-            rows = [row for column in self.shared.columns for row in column]
-            return sum(len({things[id_].belongs_with for id_ in row} - {""}) for row in rows)
+            return sum(len({self.asked.things[id_].belongs_with for id_ in row} - {""}) for row in rows)
         return self.drawers
 
+    def _cells(self) -> Iterator[tuple[tuple[str, ...], str]]:
+        """Each row with the cell that it became; a column without rows became one cell too."""
+        rows = (row for column in self.shared.columns for row in column or ((),))
+        return zip(rows, made_in(self.asked, self.built.plan), strict=True)
 
-def built(plan: Plan, space: str, goal: Goal | Literal["equal"], probe: Probe, shared: Shared) -> Tried:
+    def _weighs(self, row: tuple[str, ...]) -> float:
+        return float(sum((weight_of(self.asked.things[id_]) for id_ in row), Fraction(0)))
+
+    def _use_out_of_reach(self, row: tuple[str, ...], cell: str) -> float:
+        """How far the middle of a drawer is out of reach, mm, or below the top where nobody said how high it stands."""
+        counts = sum(uses()[self.asked.things[id_].use].counts for id_ in row)
+        begins, high = (self.built.solved.value(cell, name) for name in ("cell_from_floor", "cell_height"))
+        if not counts or begins is None or high is None:
+            return 0.0
+        middle = begins + high / 2 - self.probe.begins
+        if self.probe.reach is None:
+            return counts * float(self.probe.height - middle)
+        return counts * float(max(self.probe.reach.low - middle, middle - self.probe.reach.high, Mm(0)))
+
+
+def built(asked: Asked, goal: Goal | Literal["equal"], probe: Probe, shared: Shared) -> Tried:
     """Rows as high as their things ask, the lowest of each column as high as is left; or all of them alike."""
 
     def size(at: int, many: int) -> dict[str, Any]:
@@ -90,13 +110,14 @@ def built(plan: Plan, space: str, goal: Goal | Literal["equal"], probe: Probe, s
         return LEFT if at == many - 1 else AS_THINGS_ASK
 
     columns = [
-        [Slot(_name(plan, row), size(at, len(rows)), row) for at, row in enumerate(rows)] or [Slot("Spare", SHARE)]
+        [Slot(_name(asked, row), size(at, len(rows)), row) for at, row in enumerate(rows)] or [Slot("Spare", SHARE)]
         for rows in shared.columns
     ]
-    patch = divided(plan, space, columns)
-    return Tried(goal, probe, shared, plan, space, patch, solve_plan(patched(plan, patch)))
+    patch = divided(asked, columns)
+    return Tried(goal, probe, shared, asked, patch, solve_plan(patched(asked.plan, patch)))
 
 
-def _name(plan: Plan, row: tuple[str, ...]) -> str:
+def _name(asked: Asked, row: tuple[str, ...]) -> str:
     """After the thing that takes most of it."""
-    return max((plan.things[id_] for id_ in row), key=lambda one: plan.length(one.length) * plan.length(one.width)).name
+    size = asked.plan.length
+    return max((asked.things[id_] for id_ in row), key=lambda one: size(one.length) * size(one.width)).name

@@ -28,9 +28,9 @@ ROOT = Path(vasculum.__file__).parent.parent
 class Job:
     """One piece of work, its last answer, and what became of it."""
 
-    def __init__(self, about: str, base: int, module: str, arguments: tuple[str, ...], told: bytes) -> None:
+    def __init__(self, about: str, base: int, module: str, arguments: tuple[str, ...], told: bytes, first: str) -> None:
         self.id, self.about, self.base = secrets.token_urlsafe(9), about, base
-        self.latest: str | None = None
+        self.latest = first
         self.state: State = "working"
         path = os.pathsep.join(filter(None, (str(ROOT), os.environ.get("PYTHONPATH"))))
         self._process = subprocess.Popen(
@@ -70,9 +70,14 @@ class Jobs:
         self._jobs: OrderedDict[str, Job] = OrderedDict()
         self._lock = threading.Lock()
 
-    def start(self, about: str, base: int, module: str, arguments: tuple[str, ...], told: bytes) -> Job:
-        """Begin a piece of work; what was about the same is stopped, and the oldest where too many work."""
-        job = Job(about, base, module, arguments, told)
+    def start(self, about: str, base: int, module: str, arguments: tuple[str, ...], told: bytes, first: str) -> Job:
+        """Begin a piece of work; what was about the same is stopped, and the oldest where too many work.
+
+        Args:
+            told: what the work reads.
+            first: its answer until it has a better one.
+        """
+        job = Job(about, base, module, arguments, told, first)
         with self._lock:
             for one in self._jobs.values():
                 if one.about == about:

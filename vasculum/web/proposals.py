@@ -10,6 +10,8 @@ from pydantic import Field
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.plan.document import Model
 from vasculum.plan.document.reading import write_plan
+from vasculum.proposing.asked import asked
+from vasculum.proposing.proposals import at_once
 from vasculum.proposing.told import Proposals
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
@@ -20,9 +22,10 @@ route = endpoints.route
 
 
 class ProposalsWanted(Model):
-    """The space that is to be divided anew."""
+    """The space that is to be divided anew, or one place of it; what stands beside it stays."""
 
     space: Annotated[str, Field(max_length=60)]
+    place: Annotated[str | None, Field(max_length=60)] = None
 
 
 class ProposalsAnswer(Model):
@@ -32,20 +35,22 @@ class ProposalsAnswer(Model):
     base: int
     """The revision of the plan that they are for."""
     state: State
-    found: Proposals | None
-    """Nothing until the first is there."""
+    found: Proposals
 
 
 @route("POST", "/plans/<plan_id>/proposals", ProposalsAnswer, ProposalsWanted, refuses=(404,))
 def begin_proposals(plan_id: str, body: ProposalsWanted) -> ProposalsAnswer:
-    """Begin to look for ways to divide a space for the things of the plan; nothing is changed."""
+    """Begin to look for ways to divide a space for the things of the plan; the first is there at once.
+
+    Nothing is changed.
+    """
     head = desk().plans.get(plan_id)
-    if body.space not in head.plan.spaces:
-        raise NoSuchQuantity("no-such-space", f"There is no space {body.space!r} in this plan.")
-    if not head.plan.things:
+    wanted = asked(head.plan, body.space, body.place)
+    if not wanted.things:
         raise PlanRefused("nothing-goes-in", "Nothing is on the list yet.", "List what goes in first.")
-    told = write_plan(head.plan).encode()
-    job = _jobs().start(f"{plan_id}/{body.space}", head.number, "vasculum.proposing", (body.space,), told)
+    told, first = write_plan(head.plan).encode(), at_once(wanted).model_dump_json()
+    arguments = (wanted.space, wanted.root)
+    job = _jobs().start(f"{plan_id}/{body.space}", head.number, "vasculum.proposing", arguments, told, first)
     return _answer(job)
 
 
@@ -72,8 +77,7 @@ def _known(plan_id: str, job: str) -> Job:
 
 def _answer(job: Job) -> ProposalsAnswer:
     state = job.state  # asked first: what was told before it ended is there by then
-    found = None if job.latest is None else Proposals.model_validate_json(job.latest)
-    return ProposalsAnswer(job=job.id, base=job.base, state=state, found=found)
+    return ProposalsAnswer(job=job.id, base=job.base, state=state, found=Proposals.model_validate_json(job.latest))
 
 
 def _jobs() -> Jobs:

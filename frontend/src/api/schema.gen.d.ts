@@ -543,7 +543,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Begin to look for ways to divide a space for the things of the plan; nothing is changed. */
+        /** Begin to look for ways to divide a space for the things of the plan; the first is there at once. */
         post: operations["begin_proposals"];
         delete?: never;
         options?: never;
@@ -3251,16 +3251,20 @@ export interface components {
              * @enum {string}
              */
             state: "working" | "done" | "stopped" | "died";
-            /** @description Nothing until the first is there. */
-            found: components["schemas"]["Proposals"] | null;
+            found: components["schemas"]["Proposals"];
         };
         /**
          * ProposalsWanted
-         * @description The space that is to be divided anew.
+         * @description The space that is to be divided anew, or one place of it; what stands beside it stays.
          */
         ProposalsWanted: {
             /** Space */
             space: string;
+            /**
+             * Place
+             * @default null
+             */
+            place: string | null;
         };
         /**
          * Push

@@ -145,6 +145,16 @@ class LabelSheet:
 
 
 @dataclass(frozen=True, slots=True)
+class Use:
+    """How often a thing is used, and how much its being in reach counts."""
+
+    use: str
+    title: str
+    counts: int
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
 class Tool:
     """A tool that some way of building asks for."""
 
@@ -300,6 +310,14 @@ def label_sheets() -> tuple[LabelSheet, ...]:
         )
         for where, row in _rows("labels.csv")
     )  # fmt: skip
+
+
+@cache
+def uses() -> dict[str, Use]:
+    """How often a thing may be used, the most often first."""
+    return {
+        row["use"]: Use(row["use"], row["title"], int(row["counts"]), row["source"]) for _, row in _rows("uses.csv")
+    }
 
 
 @cache

@@ -1,5 +1,6 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import ProgressBar from 'react-bootstrap/ProgressBar'
 import { answered, client, Refused, type Schemas } from '../../api/client'
 import { Fractions } from '../../lengths/Num'
@@ -20,22 +21,32 @@ export function Proposals() {
   const { act } = useCommands()
   const [answer, setAnswer] = useState<Answer | null>(null)
   const [refused, setRefused] = useState('')
+  const [isPart, setIsPart] = useState(false)
   const space = spaceOf(plan.document, chosenPlace)
   const isWorking = answer?.state === 'working'
   const path = { plan_id: plan.id, job: answer?.job ?? '' }
-  useLooking(answer, plan.id, setAnswer)
+  const gone = (failure: unknown) => {
+    if (!(failure instanceof Refused)) return
+    setAnswer((known) => (known ? { ...known, state: 'died' } : known))
+  }
+  useLooking(answer, plan.id, setAnswer, gone)
+  const chosen = plan.document.places[chosenPlace]
+  const place = isPart && chosen ? chosenPlace : null
   const begin = async () => {
     setRefused('')
     try {
-      const wanted = { params: { path: { plan_id: plan.id } }, body: { space } }
+      const wanted = { params: { path: { plan_id: plan.id } }, body: { space, place } }
       setAnswer(await answered(client.POST('/api/plans/{plan_id}/proposals', wanted)))
     } catch (failure) {
       if (!(failure instanceof Refused)) throw failure
       setRefused(failure.message)
     }
   }
-  const stop = async () =>
-    setAnswer(await answered(client.DELETE('/api/plans/{plan_id}/proposals/{job}', { params: { path } })))
+  const stop = () =>
+    answered(client.DELETE('/api/plans/{plan_id}/proposals/{job}', { params: { path } })).then(
+      setAnswer,
+      gone,
+    )
   const found = answer?.found
   const isOld = answer !== null && answer.base !== plan.revision
   const many = found?.proposals.length ?? 0
@@ -43,8 +54,18 @@ export function Proposals() {
     <Panel id="proposals" says={many === 0 ? 'ways to divide it for what goes in' : `${many} side by side`}>
       <p className="lead-in">
         From the list alone: how many rows and columns, how high, and what lives where. Taking one divides{' '}
-        {plan.document.spaces[space]?.name ?? 'the space'} anew; one step back undoes it.
+        {place === null ? (plan.document.spaces[space]?.name ?? 'the space') : chosen?.name} anew; one step
+        back undoes it.
       </p>
+      {chosen && (
+        <Form.Check
+          id="only-this-place"
+          className="mb-2"
+          label={`Only ${chosen.name}; what stands beside it stays`}
+          checked={isPart}
+          onChange={(event) => setIsPart(event.target.checked)}
+        />
+      )}
       <div className="d-flex gap-2 align-items-center mb-2">
         <Button variant="outline-primary" onClick={begin} disabled={isWorking}>
           {answer === null ? 'Propose' : 'Propose again'}
@@ -92,8 +113,15 @@ export function Proposals() {
 }
 
 /** Asks for what was found so far, until it is done. */
-function useLooking(answer: Answer | null, plan: string, onAnswer: (answer: Answer) => void) {
+function useLooking(
+  answer: Answer | null,
+  plan: string,
+  onAnswer: (answer: Answer) => void,
+  onGone: (failure: unknown) => void,
+) {
   const job = answer?.state === 'working' ? answer.job : ''
+  const over = useRef(onGone)
+  over.current = onGone
   useEffect(() => {
     if (job === '') return
     let isOver = false
@@ -102,7 +130,7 @@ function useLooking(answer: Answer | null, plan: string, onAnswer: (answer: Answ
       const next = await answered(client.GET('/api/plans/{plan_id}/proposals/{job}', { params }))
       if (!isOver) onAnswer(next)
     }
-    const timer = setInterval(() => look().catch(() => undefined), PAUSE)
+    const timer = setInterval(() => look().catch(over.current), PAUSE)
     return () => {
       isOver = true
       clearInterval(timer)
