@@ -336,14 +336,63 @@ def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
 def test_a_thing_is_found_by_its_name_and_its_drawer_lights_up(open_at: Open) -> None:
     page = open_at(BENCH)
     things = page.get_by_role("region", name="What goes in", exact=True)
-    things.get_by_label("Find").fill("seed tray")
-    expect(things.get_by_label("Things", exact=True).locator("li")).to_have_count(1)
+    find, found = things.get_by_label("Find a thing").last, things.get_by_label("Found")
+    find.fill("seed tray")
+    expect(found.locator("li")).to_have_count(1)
     expect(page.locator(".layout .place[aria-pressed=true]")).to_contain_text("Trays")
-    things.get_by_label("Find").fill("sowing")
-    expect(things.get_by_label("Things", exact=True).locator("li")).to_have_count(4)
-    expect(things).to_contain_text("Labels, Hand tools, Trays")
-    things.get_by_label("Find").fill("elephant")
-    expect(things).to_contain_text("Nothing of that name")
+    find.fill("sowing")
+    expect(found.locator("li")).to_have_count(4)
+    find.fill("elephant")
+    expect(found).to_contain_text("Nothing of that name")
+
+
+def test_a_thing_is_carried_by_hand_to_another_drawer(open_at: Open) -> None:
+    page = open_at(BENCH)
+    things = page.get_by_role("region", name="What goes in", exact=True)
+    lives = things.get_by_label("Seed tray lives in")
+    expect(lives).to_have_value("place-22")
+    grip = things.locator("[data-carry='Seed tray']")
+    grip.scroll_into_view_if_needed()
+    onto(page, grip, page.locator(".drawing .cell").first)
+    kept(page)
+    expect(lives).not_to_have_value("place-22")
+    expect(things.locator("li", has_text="Seed tray")).to_contain_text("left over")
+    page.get_by_role("button", name="Undo").click()
+    expect(lives).to_have_value("place-22")
+    onto(page, grip, page.get_by_role("heading", name="Proposals"))  # nothing lies there
+    expect(lives).to_have_value("place-22")
+
+
+def onto(page: Page, grip: Locator, goal: Locator) -> None:
+    """Press, carry, let go."""
+    for at, act in ((grip, page.mouse.down), (goal, page.mouse.up)):
+        box = at.bounding_box()
+        assert box is not None
+        page.mouse.move(box["x"] + box["width"] / 2, box["y"] + box["height"] / 2, steps=4)
+        act()
+
+
+def test_the_page_of_a_drawer_says_what_lies_in_it_and_ticks_it_off(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/drawer/place-22")
+    expect(page.get_by_role("heading", level=1)).to_contain_text("Trays")
+    lies = page.get_by_label("What lies in it").locator("li")
+    expect(lies.first).to_contain_text("Seed tray")
+    expect(page.locator(".from-above svg")).to_contain_text("Seed tray")
+    page.get_by_role("checkbox", name="Seed tray").click()
+    expect(lies.first).to_contain_text("out at present")
+    page.get_by_label("Find a thing").last.fill("seed tray")
+    expect(page.get_by_label("Found")).to_contain_text("out at present")
+    page.get_by_label("Seed tray lives in").select_option(index=1)
+    expect(lies.filter(has_text="Seed tray")).to_have_count(0)
+    page.get_by_label("Found").get_by_role("link").first.click()
+    expect(page.get_by_role("heading", level=1)).not_to_contain_text("Trays")
+    expect(lies.filter(has_text="Seed tray")).to_have_count(1)
+
+
+def test_a_drawer_that_is_gone_says_so(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/drawer/place-999")
+    expect(page.get_by_role("heading", level=1)).to_contain_text("no longer in the plan")
+    expect(page.get_by_label("Find a thing").last).to_be_visible()
 
 
 def test_the_code_of_a_label_opens_its_drawer(open_at: Open) -> None:

@@ -6,6 +6,7 @@ import json
 from typing import Any
 
 import pytest
+from pydantic import TypeAdapter
 
 from tests.helpers import (
     act,
@@ -29,8 +30,10 @@ from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
 from vasculum.plan.edits.things_csv import read_things, things_csv, things_taken_in
+from vasculum.plan.edits.verbs import Verb, only_measures
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.making.stored import stored_in, takers
+from vasculum.plan.telling.contents import things_found
 from vasculum.plan.telling.solution import solution_of
 
 
@@ -223,7 +226,45 @@ def test_what_is_left_over_says_which_cell_has_room_for_it() -> None:
         one for one in solution_of(solved(full)).findings if one.code == "thing-too-high" and "Saw" in one.message
     )
     assert found.fix.startswith("No other cell has room for it as it is.")
-    assert not takers(solved(act(full, "put-thing", thing=saw, place=None)), saw)
+    assert all(one.grows > 0 for one in takers(solved(act(full, "put-thing", thing=saw, place=None)), saw))
+
+
+@pytest.mark.parametrize("height", ["9", "11 1/2"])
+def test_what_no_cell_takes_says_how_much_higher_the_least_would_have_to_be(height: str) -> None:
+    """Three equal rows; made so much higher, and no less, the row that is named does take it."""
+    plan, rows = split(frameless("22 1/2", "24"), "place-2", "rows", {}, {}, {})
+    plan, saw = listed(plan, size=("14", "9", height), lives_in=rows[0])
+    done = solved(plan)
+    least, *_ = takers(done, saw)
+    assert least.grows > 0
+    (found,) = (one for one in solution_of(done).findings if one.code == "thing-too-high")
+    assert "would, were it" in found.fix
+    high = done.solved.value(least.place, "cell_height")
+    for more, goes in ((least.grows, True), (least.grows - plan.length("3/16 in"), False)):
+        size = {"by": "fixed", "length": f"{float(high + more):.6f} mm"}
+        taller = changed(plan, step(f"/places/{least.place}/size", size, "replace"))
+        taller = act(taller, "put-thing", thing=saw, place=least.place)
+        (stored,) = stored_in(solved(taller))
+        assert (not stored.left) is goes
+
+
+def test_a_thing_is_ticked_off_and_found_by_its_words() -> None:
+    plan, saw = kept(frameless(), belongs_with="sawing", note="blade 254")
+    plan, box = listed(plan, "Saw box")
+    out = act(plan, "tick-thing", thing=saw, is_in=False)
+    assert out.things[saw].is_out
+    assert out.things[saw].lives_in == drawer_of(plan)
+    assert act(out, "tick-thing", thing=saw, is_in=True) == plan
+    assert [(one.id, one.place_name, one.number, one.is_out) for one in things_found(out, "SAW")] == [
+        (saw, out.places[drawer_of(out)].name, 1, True), (box, "", 0, False),
+    ]  # fmt: skip
+    assert [one.id for one in things_found(out, "blade saw")] == [saw]
+    assert [one.id for one in things_found(out, "sawing")] == [saw]
+    assert things_found(out, " ") == things_found(out, "chisel") == []
+    verb = {"do": "tick-thing", "thing": saw, "is_in": False}
+    assert only_measures(solved(plan), TypeAdapter(Verb).validate_python(verb))
+    with pytest.raises(NoSuchQuantity):
+        act(plan, "tick-thing", thing="thing-99", is_in=True)
 
 
 @pytest.mark.parametrize("holds", ["open", "shelf", "bin"])

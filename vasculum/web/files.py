@@ -76,7 +76,7 @@ def labels_file(plan_id: str) -> Response:
     if size not in known:
         raise NoSuchFile("no-such-labels", f"There are no labels {size!r}.", f"There is {', '.join(known)}.")
     home = f"{network().origin}/" if network().is_on else request.host_url
-    made = labels(desk().solved(revision), known[size], f"{home}plans/{plan_id}/fill")
+    made = labels(desk().solved(revision), known[size], f"{home}plans/{plan_id}/drawer")
     return _attached(made, "application/pdf", f"{_plain(revision.plan.name)}-labels.pdf")
 
 

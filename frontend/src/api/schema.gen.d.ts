@@ -705,6 +705,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Things of any plan by the words of their name, note, or what they belong with. */
+        get: operations["find_things"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1383,7 +1400,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1574,6 +1591,27 @@ export interface components {
         FixesAnswer: {
             /** Fixes */
             fixes: components["schemas"]["Fix"][];
+        };
+        /**
+         * FoundAnswer
+         * @description What was found, the plan that is in hand first, then the plans as they were changed last.
+         */
+        FoundAnswer: {
+            /** Found */
+            found: components["schemas"]["FoundIn"][];
+            /** More */
+            more: number;
+        };
+        /**
+         * FoundIn
+         * @description A thing that was found, and its plan.
+         */
+        FoundIn: {
+            /** Plan */
+            plan: string;
+            /** Plan Name */
+            plan_name: string;
+            thing: components["schemas"]["ThingFound"];
         };
         /**
          * Glance
@@ -3054,7 +3092,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -4502,10 +4540,42 @@ export interface components {
              */
             lives_in: string | null;
             /**
+             * Is Out
+             * @description Whether it is out of its place at present: lent, in use, not put in yet.
+             * @default false
+             */
+            is_out: boolean;
+            /**
              * Note
              * @default
              */
             note: string;
+        };
+        /**
+         * ThingFound
+         * @description A thing that was looked for, and the cell that it lives in.
+         */
+        ThingFound: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Place */
+            place: string | null;
+            /**
+             * Place Name
+             * @description Empty where it lives nowhere yet.
+             */
+            place_name: string;
+            /**
+             * Number
+             * @description Of its cell; nothing where it lives nowhere yet.
+             */
+            number: number;
+            /** Count */
+            count: number;
+            /** Is Out */
+            is_out: boolean;
         };
         /**
          * ThingKept
@@ -4557,6 +4627,24 @@ export interface components {
             rows: components["schemas"]["ThingRow"][];
             /** Patch */
             patch: components["schemas"]["PatchStep"][];
+        };
+        /**
+         * TickThing
+         * @description A thing is in its place, or out of it at present; where it lives stays.
+         */
+        TickThing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "tick-thing";
+            /**
+             * Thing
+             * @description An id of the plan.
+             */
+            thing: string;
+            /** Is In */
+            is_in: boolean;
         };
         /**
          * ToolShown
@@ -7150,6 +7238,38 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    find_things: {
+        parameters: {
+            query: {
+                words: string;
+                first: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router'
 import { usePlanList } from '../api/queries'
 import { PlansPage } from '../plans/PlansPage'
+import { DrawerPage } from '../things/DrawerPage'
 import { ComparePage } from './ComparePage'
 import { NewPlanPage } from './NewPlanPage'
 import { PlanPage } from './PlanPage'
@@ -19,6 +20,7 @@ export function App() {
           <Route path="/plans" element={<PlansPage />} />
           <Route path="/new" element={<NewPlanPage />} />
           <Route path="/compare/:left/:right" element={<ComparePage />} />
+          <Route path="/plans/:planId/drawer/:placeId" element={<DrawerPage />} />
           <Route path="/plans/:planId/:stage?" element={<PlanPage />} />
           <Route path="*" element={<Lost />} />
         </Routes>

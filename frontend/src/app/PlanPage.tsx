@@ -1,10 +1,8 @@
 import { type ComponentType, useCallback, useEffect, useState } from 'react'
-import { Link, useParams } from 'react-router'
-import { Refused } from '../api/client'
-import { usePlanQuery } from '../api/queries'
+import { useParams } from 'react-router'
 import { WorkingDrawing } from '../drawing/WorkingDrawing'
 import { Reckoner } from '../lengths/Reckoner'
-import { PlanDesk, usePlan, useSelection } from '../plan/PlanDesk'
+import { usePlan, useSelection } from '../plan/PlanDesk'
 import { Why } from '../reasons/Why'
 import { CutStage } from '../stages/cut/CutStage'
 import { FillStage } from '../stages/fill/FillStage'
@@ -15,6 +13,7 @@ import { Findings } from './Findings'
 import { Help } from './Help'
 import { useKeys } from './keys'
 import { MovedList } from './MovedList'
+import { OpenPlan } from './OpenPlan'
 import { StageRail } from './StageRail'
 import { STAGES, type StageId } from './stages'
 import { TopBar } from './TopBar'
@@ -29,26 +28,11 @@ const SHEETS: Record<StageId, ComponentType> = {
 /** One plan on the bench. */
 export function PlanPage() {
   const { planId = '', stage } = useParams()
-  const plan = usePlanQuery(planId)
-  useEffect(() => {
-    if (plan.data) localStorage.setItem('vasculum-last', planId)
-  }, [plan.data, planId])
-  if (plan.isPending) return <p className="page">Opening the plan …</p>
-  if (plan.isError)
-    return (
-      <main className="page" data-ready>
-        <h1>This plan cannot be opened</h1>
-        <p role="alert">
-          {plan.error instanceof Refused ? plan.error.message : 'The program does not answer.'}
-        </p>
-        <Link to="/plans">All plans</Link>
-      </main>
-    )
   const known = STAGES.find((one) => one.id === stage)?.id ?? 'measure'
   return (
-    <PlanDesk key={planId} plan={plan.data}>
+    <OpenPlan id={planId}>
       <Bench stage={known} />
-    </PlanDesk>
+    </OpenPlan>
   )
 }
 

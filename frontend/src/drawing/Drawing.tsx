@@ -196,6 +196,7 @@ function Cell({
     <path
       className={`cell${chosenCell === id && !isAlone ? ' cell--chosen' : ''}`}
       d={pathOf(stroke)}
+      data-place={id}
       role="button"
       tabIndex={0}
       aria-label={`Cell ${cells?.[id] ?? id}`}

@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, type PlanAnswer, Refused } from '../api/client'
 import { planKey, useNetwork, usePlanList } from '../api/queries'
+import { FindThings } from '../things/FindThings'
 import { type Listed, ORDERS, type Order, useOrdered } from './glances'
 import { PlanCard } from './PlanCard'
 
@@ -127,6 +128,7 @@ export function PlansPage() {
       )}
       {list.isError && <p role="alert">The program does not answer.</p>}
       {list.data?.plans.length === 0 && <NoPlans />}
+      {plans.length > 0 && <FindThings />}
       {plans.length > 1 && (
         <div className="find-plan">
           <Form.Control

@@ -29,7 +29,7 @@ def labels(plan: SolvedPlan, sheet: LabelSheet, at: str) -> bytes:
     """The labels of a plan, row by row from above, on as many pages as they take.
 
     Args:
-        at: where the plan's page is; the place of each drawer is put behind it.
+        at: where the pages of its drawers are; the place of each is put behind it.
     """
     register_fonts()
     out, paper = io.BytesIO(), paper_of("A4" if sheet.paper == "A4" else "Letter")
@@ -42,7 +42,7 @@ def labels(plan: SolvedPlan, sheet: LabelSheet, at: str) -> bytes:
         row, column = divmod(count % each, sheet.across)
         left = float(sheet.left + column * (sheet.width + sheet.gap_across)) * mm
         top = paper.height - float(sheet.top + row * (sheet.height + sheet.gap_down)) * mm
-        _label(canvas, plan, place, (left, top), sheet, f"{at}?place={place}")
+        _label(canvas, plan, place, (left, top), sheet, f"{at}/{place}")
     canvas.save()
     return out.getvalue()
 

@@ -386,6 +386,8 @@ class Thing(Model):
     """A word that things which belong together share."""
     lives_in: Id | None = None
     """The place in which it is kept."""
+    is_out: bool = False
+    """Whether it is out of its place at present: lent, in use, not put in yet."""
     note: Note = ""
 
 

@@ -66,6 +66,27 @@ class PutThing(Act):
         yield put(f"/things/{self.thing}/lives_in", self.place)
 
 
+class TickThing(Act):
+    """A thing is in its place, or out of it at present; where it lives stays."""
+
+    do: Literal["tick-thing"]
+    thing: Named
+    is_in: bool
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{thing_of(now.plan, self.thing).name} is {'in its place' if self.is_in else 'out of its place'}"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Whether it is out.
+
+        Raises:
+            NoSuchQuantity: ``no-such-thing``.
+        """
+        thing_of(now.plan, self.thing)
+        yield put(f"/things/{self.thing}/is_out", not self.is_in)
+
+
 class TakeThingOut(Act):
     """A thing off the list."""
 

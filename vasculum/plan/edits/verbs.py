@@ -20,7 +20,7 @@ from vasculum.plan.edits.own_parts import AddOwn, TakeOwnOut
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
 from vasculum.plan.edits.stocking import AddStock, MeasureRunner, NameStock, TakeStockOut
-from vasculum.plan.edits.things import AddThing, PutThing, TakeThingOut
+from vasculum.plan.edits.things import AddThing, PutThing, TakeThingOut, TickThing
 from vasculum.plan.edits.typing_over import TypeOver
 from vasculum.plan.laying.solving import SolvedPlan
 
@@ -30,7 +30,7 @@ Verb = Annotated[
     | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
     | NoteExisting | TakeExistingOut | AddOwn | TakeOwnOut
-    | AddThing | PutThing | TakeThingOut
+    | AddThing | PutThing | TickThing | TakeThingOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),
@@ -46,7 +46,9 @@ _MEASURED = re.compile(
 
 
 def only_measures(now: SolvedPlan, verb: Verb) -> bool:
-    """Whether an act puts down what was measured, and neither takes anything out nor chooses."""
+    """Whether an act puts down what was measured or where a thing is, and neither takes anything out nor chooses."""
+    if isinstance(verb, PutThing | TickThing):
+        return True
     steps = list(verb.steps(now))
     return all(step.op in ("add", "replace", "test") and _MEASURED.fullmatch(step.path) for step in steps)
 

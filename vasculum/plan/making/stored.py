@@ -60,17 +60,35 @@ def stored_in(plan: SolvedPlan) -> list[Stored]:
     """Every cell in which something is kept, space by space; worked out once for each solution."""
     found: list[Stored] | None = plan.kept.get("stored")
     if found is None:
-        each = ((node, things_in(plan.plan, node.id)) for node in _cells(plan))
-        found = plan.kept["stored"] = [one for node, own in each if (one := _stored(plan, node, own)) is not None]
+        each = ((node, things_in(plan.plan, node.id), room_of(plan, node)) for node in _cells(plan))
+        found = plan.kept["stored"] = [
+            _stored(plan, node, own, room) for node, own, room in each if own and room is not None
+        ]
     return found
 
 
-def takers(plan: SolvedPlan, thing: str) -> list[str]:
-    """The other cells that have room for a thing beside what is kept in them, as they are."""
+class Taker(NamedTuple):
+    """A cell that would take a thing too, were it so much higher, mm; nothing where it does now."""
+
+    place: str
+    grows: Mm
+
+
+def takers(plan: SolvedPlan, thing: str) -> list[Taker]:
+    """The other cells that would take a thing, those that need grow least first."""
     one = plan.plan.things[thing]
-    others = (node for node in _cells(plan) if node.id != one.lives_in)
-    tried = (_stored(plan, node, {**things_in(plan.plan, node.id), thing: one}) for node in others)
-    return [kept.place for kept in tried if kept is not None and not kept.left]
+    others = [node for node in _cells(plan) if node.id != one.lives_in]
+    found = [taker for node in others if (taker := _taker(plan, node, thing)) is not None]
+    return sorted(found, key=lambda taker: taker.grows)
+
+
+def _taker(plan: SolvedPlan, node: Node, thing: str) -> Taker | None:
+    room, things = room_of(plan, node), {**things_in(plan.plan, node.id), thing: plan.plan.things[thing]}
+    if room is None:
+        return None
+    grows = max((left.over for left in _stored(plan, node, things, room).left), default=NOTHING)
+    higher = room._replace(sides=room.sides + grows, height=room.height + grows)
+    return None if _stored(plan, node, things, higher).left else Taker(node.id, grows)
 
 
 def _cells(plan: SolvedPlan) -> Iterator[Node]:
@@ -142,10 +160,7 @@ def _tiers(plan: SolvedPlan, place: str, room: Room) -> list[_Tier]:
     ]
 
 
-def _stored(plan: SolvedPlan, node: Node, things: dict[str, Thing]) -> Stored | None:
-    room = room_of(plan, node)
-    if not things or room is None:
-        return None
+def _stored(plan: SolvedPlan, node: Node, things: dict[str, Thing], room: Room) -> Stored:
     tiers = _tiers(plan, node.id, room)
     apart = plan.solved.value(*nearest_key(plan, node.id, "finger_room"))
     waiting = {id_: -(-thing.count // thing.stacks) for id_, thing in things.items()}

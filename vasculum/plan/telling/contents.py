@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from vasculum.core.flow import key_text
-from vasculum.plan.document import Model
+from vasculum.plan.document import Model, Plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
@@ -45,6 +45,20 @@ class CellContents(Model):
     """What its runners carry of what they are rated for; empty where that is not known."""
 
 
+class ThingFound(Model):
+    """A thing that was looked for, and the cell that it lives in."""
+
+    id: str
+    name: str
+    place: str | None
+    place_name: str
+    """Empty where it lives nowhere yet."""
+    number: int
+    """Of its cell; nothing where it lives nowhere yet."""
+    count: int
+    is_out: bool
+
+
 class Contents(Model):
     """What is kept where, and what lives nowhere yet."""
 
@@ -58,6 +72,20 @@ def contents_of(plan: SolvedPlan) -> Contents:
     numbers = numbers_of(plan.plan)
     stored = [_cell(plan, one, numbers[one.place]) for one in stored_in(plan)]
     return Contents(cells=stored, nowhere=[id_ for id_, one in plan.plan.things.items() if one.lives_in is None])
+
+
+def things_found(plan: Plan, words: str) -> list[ThingFound]:
+    """The things of a plan whose name, note or what they belong with has all of these words, in any order."""
+    asked, numbers = words.casefold().split(), numbers_of(plan)
+    return [
+        ThingFound(
+            id=id_, name=one.name, place=one.lives_in, count=one.count, is_out=one.is_out,
+            place_name="" if one.lives_in is None else plan.places[one.lives_in].name,
+            number=0 if one.lives_in is None else numbers.get(one.lives_in, 0),
+        )
+        for id_, one in plan.things.items()
+        if asked and all(word in f"{one.name} {one.belongs_with} {one.note}".casefold() for word in asked)
+    ]  # fmt: skip
 
 
 def _cell(plan: SolvedPlan, one: Stored, number: int) -> CellContents:
@@ -112,9 +140,14 @@ def found_in_contents(plan: SolvedPlan) -> Iterator[FindingShown]:
 
 
 def _fix(plan: SolvedPlan, left: Left) -> str:
-    """Where it would go as things are, and what else would do."""
-    names = [place_name(plan.plan, place) for place in takers(plan, left.thing)]
+    """Where it would go, and how much higher a cell would have to be for it; and what else would do."""
+    known = takers(plan, left.thing)
+    names = [place_name(plan.plan, one.place) for one in known if not one.grows]
+    lower = [one for one in known if one.grows]
     goes = f"{' or '.join(names[:MOST_NAMED])} has room for it." if names else "No other cell has room for it as it is."
+    if lower and not names:
+        least, unit = lower[0], plan.plan.units.length
+        goes += f" {place_name(plan.plan, least.place)} would, were it {number_text(least.grows, unit)} higher."
     if left.why == "too_high":
         return f"{goes} Or let it lie down, or let its things decide how high the row is."
     return f"{goes} Or let it turn, or stand on others."

@@ -16,7 +16,7 @@ import { Differences } from './Differences'
 import { NameOfPlace } from './NameOfPlace'
 import { Proposals } from './Proposals'
 import { SplitFields } from './SplitFields'
-import { Things } from './Things'
+import { Things } from './things/Things'
 import { Wish } from './Wish'
 
 const HOLDS = [

@@ -1,0 +1,104 @@
+import { useRef, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { answered, client } from '../../../api/client'
+import { change } from '../../../plan/acts'
+import { useCommands, usePlan } from '../../../plan/PlanDesk'
+import { PasteTable } from '../../PasteTable'
+
+const EXAMPLE = 'name,length,width,height,count,weight,use\nSeed tray,14,8 1/2,2 1/4,6,1 lb,daily'
+const LABEL =
+  'A table, its columns named in the first row: name, length, width, height, and count, weight, use, turn, lie, stack, headroom, belongs_with, note'
+
+const NONE = { name: '', length: '', width: '', height: '' }
+
+/** A line of the list: name and sizes, Enter for the next. */
+export function AddThing() {
+  const { edit } = useCommands()
+  const [said, setSaid] = useState(NONE)
+  const [refused, setRefused] = useState<string | null>(null)
+  const first = useRef<HTMLInputElement>(null)
+  const isWhole = Object.values(said).every((one) => one.trim() !== '')
+  const keep = async () => {
+    if (!isWhole) return
+    const refusal = await edit({ do: 'add-thing', ...said, name: said.name.trim() })
+    setRefused(refusal)
+    if (refusal === null) {
+      setSaid(NONE)
+      first.current?.focus()
+    }
+  }
+  return (
+    <Form
+      className="things__add"
+      aria-label="A line for the list"
+      onSubmit={(event) => {
+        event.preventDefault()
+        keep()
+      }}
+    >
+      {FIELDS.map(([name, label]) => (
+        <Form.Group key={name} controlId={`add-thing-${name}`}>
+          <Form.Label className="mb-0">{label}</Form.Label>
+          <Form.Control
+            ref={name === 'name' ? first : undefined}
+            value={said[name]}
+            maxLength={120}
+            autoComplete="off"
+            onChange={(event) => setSaid({ ...said, [name]: event.target.value })}
+          />
+        </Form.Group>
+      ))}
+      <Button type="submit" variant="outline-primary" disabled={!isWhole}>
+        List it
+      </Button>
+      {refused && <p role="alert">{refused}</p>}
+    </Form>
+  )
+}
+
+const FIELDS = [
+  ['name', 'Another thing'],
+  ['length', 'Long'],
+  ['width', 'Wide'],
+  ['height', 'High'],
+] as const
+
+/** A list from a spreadsheet, looked at row by row. */
+export function PasteThings() {
+  const { plan } = usePlan()
+  const { act } = useCommands()
+  const [isOpen, setIsOpen] = useState(false)
+  if (!isOpen)
+    return (
+      <Button variant="outline-secondary" className="mb-2" onClick={() => setIsOpen(true)}>
+        Paste a list
+      </Button>
+    )
+  return (
+    <section aria-label="Paste a list" className="mb-3">
+      <PasteTable
+        id="pasted-things"
+        label={LABEL}
+        example={EXAMPLE}
+        onLook={async (text) => {
+          const path = { params: { path: { plan_id: plan.id } }, body: { text } }
+          const answer = await answered(client.POST('/api/plans/{plan_id}/things', path))
+          const rows = answer.rows.map(({ line, text: row, thing, problem, twice }) => ({
+            line,
+            isGood: thing !== null,
+            said: thing
+              ? `${line}: ${thing.name}, ${[thing.length, thing.width, thing.height].join(' × ')}${twice ? ' · there is one of this name already' : ''}`
+              : `${line}: ${row} · ${problem}`,
+          }))
+          return { rows, patch: answer.patch }
+        }}
+        onTake={(patch, good) => {
+          act(change(patch), `${good} things pasted`)
+          setIsOpen(false)
+        }}
+        onLeave={() => setIsOpen(false)}
+      />
+    </section>
+  )
+}
