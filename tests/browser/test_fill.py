@@ -326,7 +326,7 @@ def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
     kept(page)
     expect(things).not_to_contain_text("without a place")
     expect(proposals).to_contain_text("The plan has changed since")
-    page.get_by_role("button", name="Plan view").click()
+    page.get_by_role("button", name="Inside", exact=True).click()
     expect(page.locator(".drawing")).to_contain_text("Drying rack")
     page.get_by_role("button", name="Undo").click()
     kept(page)
@@ -361,6 +361,31 @@ def test_a_thing_is_carried_by_hand_to_another_drawer(open_at: Open) -> None:
     expect(lives).to_have_value("place-22")
     onto(page, grip, page.get_by_role("heading", name="Proposals"))  # nothing lies there
     expect(lives).to_have_value("place-22")
+
+
+def test_things_are_laid_by_hand_and_laid_anew(open_at: Open) -> None:
+    page = open_at(f"{BENCH}?place=place-18")
+    page.get_by_role("button", name="Inside", exact=True).click()
+    dibber = page.get_by_role("button", name="Dibber, lies here").first
+    was = dibber.get_attribute("d")
+    dibber.focus()
+    page.keyboard.press("ArrowRight")
+    kept(page)
+    expect(dibber).not_to_have_attribute("d", was or "")
+    things = page.get_by_role("region", name="What goes in", exact=True)
+    things.get_by_role("button", name="Lay Hand tools anew").click()
+    expect(dibber).to_have_attribute("d", was or "")
+    page.get_by_role("button", name="Trowel, lies here").first.hover()
+    page.mouse.down()
+    page.mouse.move(300, 300, steps=5)
+    page.mouse.up()
+    kept(page)
+    expect(things.get_by_role("button", name="Lay Hand tools anew")).to_be_visible()
+    expect(page.locator("[data-code=thing-laid-amiss]").first).to_be_visible()
+    dibber.focus()
+    page.keyboard.press("t")
+    kept(page)
+    expect(page.get_by_role("button", name="Undo")).to_have_attribute("title", re.compile("turned"))
 
 
 def onto(page: Page, grip: Locator, goal: Locator) -> None:

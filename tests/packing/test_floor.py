@@ -11,7 +11,7 @@ import rectpack
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from vasculum.packing.floor import Floor, Footprint, pack_floor
+from vasculum.packing.floor import Floor, Footprint, Placed, pack_floor
 
 SIZES = st.fractions(min_value=5, max_value=260, max_denominator=64)
 
@@ -22,6 +22,34 @@ def floors(draw: st.DrawFn) -> tuple[Fraction, Fraction, list[Footprint], Fracti
     count = draw(st.integers(0, 14))
     parts = [Footprint(f"p{at}", draw(SIZES), draw(SIZES), draw(st.booleans())) for at in range(count)]
     return width, depth, parts, draw(st.sampled_from([Fraction(0), Fraction(0), Fraction(3), Fraction(127, 40)]))
+
+
+def free_of(one: Placed, other: Placed, apart: Fraction) -> bool:
+    """Whether two stand beside each other with so much between them."""
+    return (
+        one.from_left + one.across + apart <= other.from_left or other.from_left + other.across + apart <= one.from_left
+        or one.from_front + one.back + apart <= other.from_front
+        or other.from_front + other.back + apart <= one.from_front
+    )  # fmt: skip
+
+
+@settings(max_examples=100, deadline=None)
+@given(floors(), st.lists(st.tuples(*[st.fractions(-50, 500, max_denominator=16)] * 2, SIZES, SIZES), max_size=4))
+def test_what_stands_there_already_stays_and_nothing_stands_on_it(
+    floor: tuple[Fraction, Fraction, list[Footprint], Fraction], rects: list[tuple[Fraction, ...]]
+) -> None:
+    """Also where it is partly, or wholly, beyond the floor."""
+    width, depth, parts, apart = floor
+    taken = [Placed(f"there {at}", *rect) for at, rect in enumerate(rects)]
+    found = pack_floor(width, depth, parts, apart, taken)
+    assert sorted([one.name for one in found.placed] + list(found.left)) == sorted(one.name for one in parts)
+    for one in found.placed:
+        assert 0 <= one.from_left <= width - one.across
+        assert 0 <= one.from_front <= depth - one.back
+        assert all(free_of(one, other, apart) for other in taken)
+        assert one.is_turned is (
+            (one.across, one.back) != next((p.across, p.back) for p in parts if p.name == one.name)
+        )
 
 
 @settings(max_examples=150, deadline=None)

@@ -24,14 +24,13 @@ from tests.helpers import (
 )
 from vasculum.core.errors import LengthRefused, NoSuchQuantity, PlanRefused
 from vasculum.core.weights import read_weight
-from vasculum.drawing.above import above
+from vasculum.drawing.inside import inside as inside_of
 from vasculum.drawing.primitives import Rect, Text
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
 from vasculum.plan.edits.things_csv import read_things, things_csv, things_taken_in
 from vasculum.plan.edits.verbs import Verb, only_measures
-from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.making.stored import stored_in, takers
 from vasculum.plan.telling.contents import things_found
 from vasculum.plan.telling.solution import solution_of
@@ -165,12 +164,12 @@ def test_things_lie_on_the_floor_of_their_drawer_and_are_drawn_there() -> None:
     assert stored.heights[case] == mm("8")
     inside = [value(done, name) for name in ("inside_width", "inside_depth", "inside_height")]
     assert [stored.room.width, stored.room.depth, stored.room.sides] == inside
-    drawn = above(done, space_of(plan), drawer_of(plan), numbers_of(plan), with_things=True).primitives
+    drawn = inside_of(done, drawer_of(plan), 1).primitives
     assert {one.text for one in drawn if isinstance(one, Text)} >= {"Saw", "Drill case"}
     sizes = [
         (one.width, one.height)
         for one in drawn
-        if isinstance(one, Rect) and one.role == "outline" and one.layer == "cells"
+        if isinstance(one, Rect) and one.role == "outline" and one.layer == "things"
     ]
     assert sorted(sizes) == sorted((one.across, one.back) for one in stored.floor.placed)
     (cell,) = solution_of(done).contents.cells

@@ -6,13 +6,10 @@ from fractions import Fraction
 from math import cos, radians, sin
 
 from vasculum.core.lengths import Mm
-from vasculum.core.rules.organizers.grid import CROSSWISE, LENGTHWISE
-from vasculum.core.rules.organizers.slotted import LOOSE
-from vasculum.core.rules.organizers.upper_tray import TRAY
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
+from vasculum.drawing.inside import fitted_inside
 from vasculum.drawing.primitives import (
-    CAPITAL,
     FIRST,
     OPENING_PAPER,
     STEP,
@@ -28,7 +25,6 @@ from vasculum.drawing.primitives import (
 )
 from vasculum.drawing.sizes import Sizes
 from vasculum.drawing.standing import MEMBERS, own_parts, standing
-from vasculum.drawing.things import has_things, things_from_above
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.laying.layout import BOXES, Node
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
@@ -44,13 +40,8 @@ def above(
     chosen: str,
     numbers: dict[str, int],
     on: Paper = OPENING_PAPER,
-    with_things: bool = False,
 ) -> Sheet:
-    """A space from above, cut through the middle of one cell: its box open, others at that height as outlines.
-
-    Args:
-        with_things: draw what lies in the box as well; for the saw only the box counts.
-    """
+    """A space from above, cut through the middle of one cell: its box open, others at that height as outlines."""
     sheet = Sheet("above", "Plan view, from above", place=chosen)
     sizes = Sizes(plan, space, sheet)
     clear = sizes.all_of("clear_width", "clear_depth")
@@ -66,7 +57,7 @@ def above(
                 if board.spans("up", middle):
                     sheet.add(*board.seen("above", "cut", "cells", board.thin))
             if not node.place.children:
-                _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], node.id == chosen, with_things)
+                _cell(Sizes(plan, node.id, sheet), node, numbers[node.id], node.id == chosen)
     for own in own_parts(sizes, space):
         if own.spans("up", middle):
             sheet.add(*own.seen("above", "cut", "cells", own.thin))
@@ -109,14 +100,14 @@ _AS: dict[str, tuple[Role, Layer, str]] = {
 }  # fmt: skip
 
 
-def _cell(at: Sizes, node: Node, number: int, is_chosen: bool, with_things: bool) -> None:
+def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     cell = at.all_of("cell_from_left", "cell_width", "cell_depth")
     if cell is None:
         return
     x, width, depth = cell
     sheet = at.sheet
     if node.place.holds in BOXES:
-        _box(at, number, is_chosen, with_things)
+        _box(at, number, is_chosen)
     for one in standing(at, "front", "shelf"):
         role, layer, key = _AS[one.piece.role]
         sheet.add(*one.seen("above", role, layer, at.key(key), tint=number))
@@ -129,16 +120,12 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool, with_things: bool
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
-    # a blocked cell has a cross in its middle, and things are named where they lie
-    up, high = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2, NUMBER
-    if is_chosen and with_things and has_things(at):
-        ends = (at.own("set_back") or ZERO) + (at.own("outside_depth") or depth)
-        high = min(NUMBER, (depth - ends) / sheet.scale)
-        up = (ends + depth - high * CAPITAL * sheet.scale) / 2
-    sheet.add(Text("label", "cells", (x + width / 2, up), str(number), high, key=at.key("cell_width")))
+    # a blocked cell has a cross in its middle
+    up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
+    sheet.add(Text("label", "cells", (x + width / 2, up), str(number), NUMBER, key=at.key("cell_width")))
 
 
-def _box(at: Sizes, number: int, is_chosen: bool, with_things: bool) -> None:
+def _box(at: Sizes, number: int, is_chosen: bool) -> None:
     box = at.all_of("box_from_left", "outside_width", "outside_depth", "set_back")
     if box is None:
         return
@@ -157,9 +144,7 @@ def _box(at: Sizes, number: int, is_chosen: bool, with_things: bool) -> None:
         corner = (x + side, start + front)
         at.sheet.add(Rect("cut", "box", corner, inside_width, inside_depth, at.key("inside_width"), number))
         at.sheet.add(*walls_from_above(at, (x, start)))
-        for strip in standing(at, *LENGTHWISE, *CROSSWISE, *LOOSE, *TRAY):
-            at.sheet.add(*strip.seen("above", "cut", "box", strip.thin))
-        at.sheet.add(*(things_from_above(at, corner) if with_things else ()))
+        at.sheet.add(*fitted_inside(at))
         at.dimension("inside_width", "across", -FIRST, (corner[0], ZERO), (corner[0] + inside_width, ZERO))
         ends = ((edge, start + front), (edge, start + front + inside_depth))
         at.dimension("inside_depth", "up", FIRST, *ends)

@@ -19,7 +19,17 @@ Role = Literal[
     "cell", "handle",
 ]  # fmt: skip
 Layer = Literal[
-    "opening", "cells", "obstructions", "readings", "front", "box", "runners", "part", "joinery", "dimensions"
+    "opening",
+    "cells",
+    "obstructions",
+    "readings",
+    "front",
+    "box",
+    "runners",
+    "part",
+    "joinery",
+    "dimensions",
+    "things",
 ]
 CAPITAL = Fraction(18, 25)
 """How high a capital or a figure is in its type; a text stands on its place."""

@@ -9,6 +9,7 @@ from pydantic import Field
 
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.drawing.above import above
+from vasculum.drawing.inside import inside
 from vasculum.drawing.opening import elevation
 from vasculum.drawing.panel import panel_of
 from vasculum.drawing.part import part_sheet
@@ -61,7 +62,7 @@ class SheetShown(Model):
 class View(Model):
     """One sheet that somebody looks at: of which space, cell or part."""
 
-    name: Literal["elevation", "section", "above", "way_in", "panel", "part"]
+    name: Literal["elevation", "section", "above", "inside", "way_in", "panel", "part"]
     of: Annotated[str, Field(max_length=100)]
 
 
@@ -142,7 +143,7 @@ def _kept(plan: SolvedPlan, name: str, of: str) -> _Drawn:
 
 
 def sheet_of(plan: SolvedPlan, name: str, of: str) -> SheetShown:
-    """One sheet: ``elevation`` of a space; ``section``, ``above``, ``way_in``, ``panel`` of a place; a ``part``.
+    """One sheet: ``elevation`` of a space, a ``part``, or of a place any other view.
 
     Raises:
         NoSuchQuantity: ``no-such-sheet`` where there is no such space, place or part.
@@ -163,12 +164,12 @@ def _asked(plan: SolvedPlan, name: str, of: str) -> tuple[Sheet, list[str]]:
         return brought_in(plan, of, numbers.get(of, 0)), []
     if name == "panel" and of in plan.plan.places:
         return panel_of(plan, of), []
-    if name in ("section", "above") and of in plan.plan.places:
-        if name == "section":
-            sheet = section(plan, of)
-        else:
-            sheet = above(plan, space_around(plan, of), of, numbers, with_things=True)
-        return sheet, []
+    if name == "section" and of in plan.plan.places:
+        return section(plan, of), []
+    if name == "above" and of in plan.plan.places:
+        return above(plan, space_around(plan, of), of, numbers), []
+    if name == "inside" and of in plan.plan.places:
+        return inside(plan, of, numbers.get(of, 0)), []
     raise NoSuchQuantity("no-such-sheet", f"There is no {name or 'sheet'} of {of!r} in this plan.", "Load it again.")
 
 

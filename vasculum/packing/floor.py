@@ -33,6 +33,8 @@ class Placed(NamedTuple):
     from_front: Mm
     across: Mm
     back: Mm
+    is_turned: bool = False
+    """Whether it lies the other way round than it was given."""
 
 
 class Floor(NamedTuple):
@@ -79,16 +81,20 @@ FEW = 4
 """Tries where something is left over whatever is done."""
 
 
-def pack_floor(width: Mm, depth: Mm, footprints: Sequence[Footprint], apart: Mm = NOTHING) -> Floor:
+def pack_floor(
+    width: Mm, depth: Mm, footprints: Sequence[Footprint], apart: Mm = NOTHING, taken: Sequence[Placed] = ()
+) -> Floor:
     """Put footprints on a floor so that as much of them as can be found room for stands there.
 
     Args:
         width, depth: of the floor, mm.
         apart: between two of them, mm.
+        taken: what stands there already, and stays.
     """
     if width <= 0 or depth <= 0:
         return Floor((), tuple(one.name for one in footprints))
     sizes = [width, depth, apart, *(size for one in footprints for size in (one.across, one.back))]
+    sizes += [size for one in taken for size in one[1:5]]
     scale = lcm(*(size.denominator for size in sizes))
     gap = int(apart * scale)
     floor = _Free(0, 0, int(width * scale) + gap, int(depth * scale) + gap)
@@ -96,30 +102,37 @@ def pack_floor(width: Mm, depth: Mm, footprints: Sequence[Footprint], apart: Mm 
         _Part(at, int(one.across * scale) + gap, int(one.back * scale) + gap, one.may_turn)
         for at, one in enumerate(footprints)
     ]
+    free = [floor]
+    for one in taken:
+        x, y, w, d = (int(size * scale) for size in one[1:5])
+        free = _without_inner([left for part in free for left in _cut(part, _Free(x, y, w + gap, d + gap))])
     best: dict[int, _Free] = {}
     most = (-1, -1)
     is_overfull = sum(one.w * one.d for one in parts) > floor.w * floor.d
-    for found in islice(_tries(floor, parts), FEW if is_overfull else None):
+    for found in islice(_tries(free, parts), FEW if is_overfull else None):
         filled = (sum(one.w * one.d for one in found.values()), len(found))
         if filled > most:
             best, most = found, filled
         if len(found) == len(parts):
             break
     placed = tuple(
-        Placed(footprints[at].name, Mm(one.x, scale), Mm(one.y, scale), Mm(one.w - gap, scale), Mm(one.d - gap, scale))
+        Placed(
+            footprints[at].name, Mm(one.x, scale), Mm(one.y, scale), Mm(one.w - gap, scale), Mm(one.d - gap, scale),
+            is_turned=one.w != parts[at].w,
+        )
         for at, one in sorted(best.items())
-    )
+    )  # fmt: skip
     return Floor(placed, tuple(one.name for at, one in enumerate(footprints) if at not in best))
 
 
-def _tries(floor: _Free, parts: list[_Part]) -> Iterator[dict[int, _Free]]:
+def _tries(free: list[_Free], parts: list[_Part]) -> Iterator[dict[int, _Free]]:
     for order in ORDERS:
         for score in SCORES:
-            yield _packed(floor, sorted(parts, key=order), score)
+            yield _packed(free, sorted(parts, key=order), score)
 
 
-def _packed(floor: _Free, parts: list[_Part], score: Score) -> dict[int, _Free]:
-    free, found = [floor], dict[int, _Free]()
+def _packed(free: list[_Free], parts: list[_Part], score: Score) -> dict[int, _Free]:
+    found = dict[int, _Free]()
     for part in parts:
         ways = [(part.w, part.d)] + ([(part.d, part.w)] if part.may_turn and part.w != part.d else [])
         fits = [(score(one, w, d), one, w, d) for one in free for w, d in ways if w <= one.w and d <= one.d]

@@ -1154,6 +1154,21 @@ export interface components {
              * @description What its runners carry of what they are rated for; empty where that is not known.
              */
             load: string;
+            /**
+             * Wood
+             * @description Of its opening, what walls, bottom, runners and gaps take; empty while that waits.
+             */
+            wood: string;
+            /**
+             * Air
+             * @description Of its opening, what is empty round the things.
+             */
+            air: string;
+            /**
+             * Is By Hand
+             * @description Whether something in it was laid by hand.
+             */
+            is_by_hand: boolean;
         };
         /**
          * Change
@@ -1400,7 +1415,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1774,6 +1789,51 @@ export interface components {
             do: "last-point-out";
         };
         /**
+         * LayAnew
+         * @description Leave it to the program again where the things of a drawer lie.
+         */
+        LayAnew: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "lay-anew";
+            /**
+             * Place
+             * @description An id of the plan.
+             */
+            place: string;
+        };
+        /**
+         * LayThing
+         * @description Move a stack on the floor of its drawer, by mm as dragged or by increments as nudged; or turn it.
+         */
+        LayThing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "lay-thing";
+            /**
+             * Thing
+             * @description An id of the plan.
+             */
+            thing: string;
+            /** Stack */
+            stack: number;
+            /** Across */
+            across?: number;
+            /** Back */
+            back?: number;
+            /**
+             * In Steps
+             * @description Whether ``across`` and ``back`` count increments.
+             */
+            in_steps?: boolean;
+            /** Turn */
+            turn?: boolean;
+        };
+        /**
          * LengthAnswer
          * @description A typed length as read, and at the nearest increment where one is asked for.
          */
@@ -1887,6 +1947,33 @@ export interface components {
              * @description An id of the plan.
              */
             mattress: string;
+        };
+        /**
+         * LiesAt
+         * @description Where one stack of a thing was laid by hand, from the front left corner of the floor.
+         */
+        LiesAt: {
+            /** Stack */
+            stack: number;
+            /**
+             * From Left
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            from_left: string;
+            /**
+             * From Front
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            from_front: string;
+            /**
+             * Is Turned
+             * @default false
+             */
+            is_turned: boolean;
         };
         /**
          * Likely
@@ -3092,7 +3179,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -4540,6 +4627,12 @@ export interface components {
              */
             lives_in: string | null;
             /**
+             * Lies At
+             * @description Stacks that were laid by hand in that place; the others lie where there is room.
+             * @default []
+             */
+            lies_at: components["schemas"]["LiesAt"][];
+            /**
              * Is Out
              * @description Whether it is out of its place at present: lent, in use, not put in yet.
              * @default false
@@ -4761,7 +4854,7 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "elevation" | "section" | "above" | "way_in" | "panel" | "part";
+            name: "elevation" | "section" | "above" | "inside" | "way_in" | "panel" | "part";
             /** Of */
             of: string;
         };

@@ -38,7 +38,16 @@ interface Props {
   obstructionNames?: Record<string, string>
   onPush?(id: string, across: number, up: number): void
   onShove?(id: string, across: number, up: number): void
+  /** What lies on the floor and may be moved there, by stack: its name, and what a hand does with it. */
+  lying?: {
+    nameOf(stack: string): string
+    onPush(stack: string, across: number, back: number): void
+    onShove(stack: string, across: number, back: number): void
+    onTurn(stack: string): void
+  }
 }
+
+const idOf = (stroke: Stroke) => stroke.key.split('/')[0] ?? ''
 
 const FOR_HANDS = ['cell', 'handle']
 
@@ -53,6 +62,7 @@ export function Drawing(props: Props) {
   const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && !FOR_HANDS.includes(stroke.role))
   const cells = strokes.filter((stroke) => stroke.role === 'cell' && props.cells)
   const movables = strokes.filter((stroke) => stroke.layer === 'obstructions' && props.onPush)
+  const lying = strokes.filter((stroke) => stroke.layer === 'things' && stroke.kind === 'path' && props.lying)
   const handles = strokes.filter((stroke) => stroke.role === 'handle' && props.onDrag)
 
   const walk = (event: KeyboardEvent) => {
@@ -116,9 +126,20 @@ export function Drawing(props: Props) {
           <Movable
             key={stroke.key}
             stroke={stroke}
-            name={props.obstructionNames?.[stroke.key.split('/')[0] ?? ''] ?? ''}
+            label={`${props.obstructionNames?.[idOf(stroke)] ?? ''}, in the way: drag it, or arrows move it by one increment`}
             onPush={(id, across, up) => props.onPush?.(id, across, up)}
             onShove={(id, across, up) => props.onShove?.(id, across, up)}
+            onDrop={(isKept) => props.onDrop?.(isKept)}
+          />
+        ))}
+        {lying.map((stroke) => (
+          <Movable
+            key={stroke.key}
+            stroke={stroke}
+            label={`${props.lying?.nameOf(idOf(stroke))}, lies here: drag it, or arrows move it by one increment, T turns it`}
+            onPush={(id, across, up) => props.lying?.onPush(id, across, up)}
+            onShove={(id, across, up) => props.lying?.onShove(id, across, up)}
+            onTurn={(id) => props.lying?.onTurn(id)}
             onDrop={(isKept) => props.onDrop?.(isKept)}
           />
         ))}
@@ -173,7 +194,7 @@ function Cell({
   onCell,
   onCellKey,
 }: { stroke: Stroke; isAlone: boolean } & Props) {
-  const id = stroke.key.split('/')[0] ?? ''
+  const id = idOf(stroke)
   const step = (event: KeyboardEvent<SVGPathElement>) => {
     if (['Enter', ' '].includes(event.key)) {
       event.preventDefault()

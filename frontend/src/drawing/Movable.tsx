@@ -1,13 +1,17 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import type { Stroke } from '../api/client'
+import { keysAreOn } from '../plan/keysSwitch'
 import { pathOf } from './path'
 
 interface Props {
   stroke: Stroke
-  name: string
+  /** What it is and what may be done, as it is read out. */
+  label: string
   onPush(id: string, across: number, up: number): void
   onShove(id: string, across: number, up: number): void
   onDrop(isKept: boolean): void
+  /** It may be turned: by a double press, or by T. */
+  onTurn?(id: string): void
 }
 
 const STEPS: Record<string, [number, number]> = {
@@ -17,8 +21,8 @@ const STEPS: Record<string, [number, number]> = {
   ArrowDown: [0, -1],
 }
 
-/** Something in the way: drag it along its wall, or move it with the arrows by one increment. */
-export function Movable({ stroke, name, onPush, onShove, onDrop }: Props) {
+/** What a hand may move where it stands: drag it, or move it with the arrows by one increment. */
+export function Movable({ stroke, label, onPush, onShove, onDrop, onTurn }: Props) {
   const id = stroke.key.split('/')[0] ?? ''
   const from = useRef<[number, number] | null>(null)
   const hasMoved = useRef(false)
@@ -37,6 +41,7 @@ export function Movable({ stroke, name, onPush, onShove, onDrop }: Props) {
   }
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'Escape') leave(false)
+    if (onTurn && event.key.toLowerCase() === 't' && !event.ctrlKey && keysAreOn()) onTurn(id)
     const step = STEPS[event.key]
     if (!step) return
     event.preventDefault()
@@ -50,7 +55,8 @@ export function Movable({ stroke, name, onPush, onShove, onDrop }: Props) {
       d={pathOf(stroke)}
       role="button"
       tabIndex={0}
-      aria-label={`${name}, in the way: drag it, or arrows move it by one increment`}
+      aria-label={label}
+      onDoubleClick={() => onTurn?.(id)}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId)

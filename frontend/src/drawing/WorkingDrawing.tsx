@@ -7,6 +7,7 @@ import { Num } from '../lengths/Num'
 import { cellsOf } from '../plan/layout'
 import { useSection } from '../plan/onScreen'
 import { useCommands, useKeeping, useOutcome, usePlan, useSelection, type View } from '../plan/PlanDesk'
+import { stackOf } from '../plan/useDrag'
 import { useLabel } from '../reasons/labels'
 import { CellActs, type Pressed } from './CellActs'
 import { useCellKeys } from './cellKeys'
@@ -25,6 +26,7 @@ const CELL_ACTS_WIDE = 480
 const SHORT: [View['name'], string][] = [
   ['elevation', 'Elevation'],
   ['above', 'Plan view'],
+  ['inside', 'Inside'],
   ['section', 'Section'],
   ['way_in', 'Way in'],
   ['panel', 'Panel'],
@@ -61,7 +63,7 @@ export function WorkingDrawing({ stage }: { stage: string }) {
   const { choosePart, choosePlace, askWhy } = useCommands()
   const { dragged } = useKeeping()
   const { view } = useSelection()
-  const { show, drag, drop, nudge, push, shove } = useCommands()
+  const { show, drag, drop, nudge, push, shove, lay, layBy, act } = useCommands()
   const keys = useCellKeys()
   const isGuest = useNetwork().data?.is_guest ?? false
   const { sheet, isAsked } = useSheet()
@@ -103,7 +105,12 @@ export function WorkingDrawing({ stage }: { stage: string }) {
       isMatched: keys.some((key) => key.endsWith('/panel_length_needed')),
     }
   }, [quantities])
-  const hasView = (name: View['name']) => (name === 'way_in' ? carriedIn : name !== 'panel' || isMatched)
+  const things = plan.document.things ?? {}
+  const hasView = (name: View['name']) => {
+    if (name === 'way_in') return carriedIn
+    if (name === 'inside') return Object.keys(things).length > 0
+    return name !== 'panel' || isMatched
+  }
   const names = Object.fromEntries(
     cellsOf(plan.document).map((one) => [one.id, `${one.number}, ${one.place.name}`]),
   )
@@ -241,6 +248,12 @@ export function WorkingDrawing({ stage }: { stage: string }) {
             onDrop={drop}
             onNudge={nudge}
             obstructionNames={obstructionNames}
+            lying={{
+              nameOf: (stack) => things[stackOf(stack).thing]?.name ?? '',
+              onPush: lay,
+              onShove: layBy,
+              onTurn: (stack) => act({ do: 'lay-thing', ...stackOf(stack), turn: true }),
+            }}
             {...(canPush ? { onPush: push, onShove: shove } : {})}
           />
         ) : (

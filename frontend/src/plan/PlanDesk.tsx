@@ -84,6 +84,9 @@ interface Commands {
   /** The same for what stands in the way, along its wall: by mm, or by whole increments. */
   push(id: string, across: number, up: number): void
   shove(id: string, across: number, up: number): void
+  /** The same for a stack of a thing on the floor of its drawer. */
+  lay(id: string, across: number, back: number): void
+  layBy(id: string, across: number, back: number): void
   step(way: 'undo' | 'redo'): Promise<void>
   sendAgain(): void
   /** Gives up the change that waits longest. */
@@ -225,7 +228,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
     [edit],
   )
 
-  const { drag, drop, nudge, push, shove, dragged } = useDrag({
+  const { drag, drop, nudge, push, shove, lay, layBy, dragged } = useDrag({
     planId: plan.id,
     newest,
     act,
@@ -285,6 +288,8 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
       nudge,
       push,
       shove,
+      lay,
+      layBy,
       step,
       sendAgain,
       leaveOut,
@@ -293,7 +298,7 @@ export function PlanDesk({ plan, children }: { plan: PlanAnswer; children: React
       choosePart,
       askWhy,
     }),
-    [edit, act, preview, drag, drop, nudge, push, shove, step, sendAgain, leaveOut, settle],
+    [edit, act, preview, drag, drop, nudge, push, shove, lay, layBy, step, sendAgain, leaveOut, settle],
   )
   return (
     <Edition.Provider value={plan.document.defaults_edition}>

@@ -20,8 +20,18 @@ interface With {
   refuse(said: string | null): void
 }
 
-const fieldOf = (act: Act) =>
-  `drag/${act.do === 'drag' ? act.place : act.do === 'push' ? act.obstruction : ''}`
+/** What is moved, so that several small moves of it are one step of the history. */
+function fieldOf(act: Act): string {
+  if (act.do === 'drag') return `drag/${act.place}`
+  if (act.do === 'push') return `drag/${act.obstruction}`
+  return act.do === 'lay-thing' ? `drag/${act.thing}/${act.stack}` : 'drag/'
+}
+
+/** A stack as the drawing calls it: the thing, and which of it. */
+export function stackOf(id: string) {
+  const [thing = '', stack = '0'] = id.split('#')
+  return { thing, stack: Number(stack) }
+}
 
 /** The clear size of the part before a divider. */
 function sizeKey({ document }: PlanAnswer, what: Act): string | null {
@@ -98,6 +108,16 @@ export function useDrag({ planId, newest, looking, onScreen, act, show, refuse }
     [nudged],
   )
 
+  const lay = useCallback(
+    (id: string, across: number, back: number) => move({ do: 'lay-thing', ...stackOf(id), across, back }),
+    [move],
+  )
+  const layBy = useCallback(
+    (id: string, across: number, back: number) =>
+      nudged({ do: 'lay-thing', ...stackOf(id), across, back, in_steps: true }),
+    [nudged],
+  )
+
   const drop = useCallback(
     async (isKept: boolean) => {
       const state = moves.current
@@ -112,5 +132,5 @@ export function useDrag({ planId, newest, looking, onScreen, act, show, refuse }
     [nudged, show],
   )
 
-  return { drag, drop, nudge, push, shove, dragged }
+  return { drag, drop, nudge, push, shove, lay, layBy, dragged }
 }

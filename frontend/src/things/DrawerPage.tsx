@@ -91,7 +91,7 @@ function LiesIn({ id, thing, left }: { id: string; thing: Thing; left: Left | un
         label={
           <>
             {thing.name}
-            {(thing.count ?? 1) > 1 && ` × ${thing.count}`}
+            {(thing.count ?? 1) > 1 && `\u00a0×\u00a0${thing.count}`}
             {thing.is_out && <span className="other">out at present</span>}
           </>
         }
@@ -127,11 +127,11 @@ function FromAbove({ place }: { place: string }) {
   const { askWhy } = useCommands()
   const label = useLabel()
   const { data: sheet } = useQuery({
-    queryKey: ['drawing', plan.id, plan.revision, 'above', place],
+    queryKey: ['drawing', plan.id, plan.revision, 'inside', place],
     queryFn: () =>
       answered(
         client.GET('/api/plans/{plan_id}/drawing', {
-          params: { path: { plan_id: plan.id }, query: { name: 'above', of: place } },
+          params: { path: { plan_id: plan.id }, query: { name: 'inside', of: place } },
         }),
       ),
   })

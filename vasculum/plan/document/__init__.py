@@ -362,6 +362,15 @@ class Place(Model):
     choices: Choices = {}
 
 
+class LiesAt(Model):
+    """Where one stack of a thing was laid by hand, from the front left corner of the floor."""
+
+    stack: Annotated[int, Field(ge=0, le=998)]
+    from_left: LengthText
+    from_front: LengthText
+    is_turned: bool = False
+
+
 class Thing(Model):
     """Something that goes in: its size as it stands, how many there are, and what may be done with it."""
 
@@ -386,6 +395,8 @@ class Thing(Model):
     """A word that things which belong together share."""
     lives_in: Id | None = None
     """The place in which it is kept."""
+    lies_at: Annotated[list[LiesAt], Field(max_length=999)] = []
+    """Stacks that were laid by hand in that place; the others lie where there is room."""
     is_out: bool = False
     """Whether it is out of its place at present: lent, in use, not put in yet."""
     note: Note = ""

@@ -45,7 +45,7 @@ class Drag(Act):
         return f"{now.plan.places[self.place].name}: {show_with_unit(size, now.plan.units.length)}"
 
     def _dragged(self, now: SolvedPlan) -> tuple[list[PatchStep], Mm]:
-        return dragged(now, self.place, Fraction(self.by) * _step(now, self.in_steps))
+        return dragged(now, self.place, Fraction(self.by) * step_of(now, self.in_steps))
 
 
 class Push(Act):
@@ -60,7 +60,7 @@ class Push(Act):
 
     def steps(self, now: SolvedPlan) -> Iterable[PatchStep]:
         """What makes it stand there."""
-        step = _step(now, self.in_steps)
+        step = step_of(now, self.in_steps)
         return pushed(now, self.obstruction, (Fraction(self.across) * step, Fraction(self.up) * step))
 
     def told(self, now: SolvedPlan) -> str:
@@ -69,7 +69,7 @@ class Push(Act):
         return f"{one.name if one else self.obstruction} moved"
 
 
-def _step(now: SolvedPlan, in_steps: bool) -> Mm:
+def step_of(now: SolvedPlan, in_steps: bool) -> Mm:
     """What one of a move is in mm: the shop's increment, or a mm."""
     return now.solved.value("plan", "increment") or Fraction(1) if in_steps else Fraction(1)
 

@@ -63,7 +63,7 @@ class PutThing(Act):
         if self.place is not None and (place := place_of(now.plan, self.place)).holds in SPLITS:
             raise PlanRefused("is-divided", f"{place.name} is divided.", "Choose one of its cells.")
         yield from _kept_high(now.plan, thing, self.thing)
-        yield put(f"/things/{self.thing}/lives_in", self.place)
+        yield from _home(thing, self.thing, self.place)
 
 
 class TickThing(Act):
@@ -123,7 +123,14 @@ def homeless(plan: Plan, places: Iterable[str]) -> Iterator[PatchStep]:
     going = set(places)
     for id_, thing in plan.things.items():
         if thing.lives_in in going:
-            yield put(f"/things/{id_}/lives_in", None)
+            yield from _home(thing, id_, None)
+
+
+def _home(thing: Thing, id_: str, place: str | None) -> Iterator[PatchStep]:
+    """Where it lives from now on; where it was laid by hand is forgotten."""
+    yield put(f"/things/{id_}/lives_in", place)
+    if thing.lies_at:
+        yield put(f"/things/{id_}/lies_at", [])
 
 
 def _kept_high(plan: Plan, thing: Thing, id_: str) -> Iterator[PatchStep]:

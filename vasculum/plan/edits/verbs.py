@@ -9,6 +9,7 @@ from pydantic import Field
 
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
+from vasculum.plan.edits.by_hand import LayAnew, LayThing
 from vasculum.plan.edits.choosing import AsInThePlan, Carry, Choose, Have, LieOn
 from vasculum.plan.edits.dragging import Drag, Push
 from vasculum.plan.edits.existing import NoteExisting, TakeExistingOut
@@ -30,7 +31,7 @@ Verb = Annotated[
     | AddSpace | CopySpace | TakeSpaceOut | Mirror | Measure | CutAs
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
     | NoteExisting | TakeExistingOut | AddOwn | TakeOwnOut
-    | AddThing | PutThing | TickThing | TakeThingOut
+    | AddThing | PutThing | TickThing | LayThing | LayAnew | TakeThingOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),
@@ -47,7 +48,7 @@ _MEASURED = re.compile(
 
 def only_measures(now: SolvedPlan, verb: Verb) -> bool:
     """Whether an act puts down what was measured or where a thing is, and neither takes anything out nor chooses."""
-    if isinstance(verb, PutThing | TickThing):
+    if isinstance(verb, PutThing | TickThing | LayThing):
         return True
     steps = list(verb.steps(now))
     return all(step.op in ("add", "replace", "test") and _MEASURED.fullmatch(step.path) for step in steps)

@@ -11,24 +11,16 @@ from typing import Literal, NamedTuple
 from vasculum.core.lengths import Mm
 from vasculum.packing.floor import Floor, Footprint, Placed, pack_floor
 from vasculum.plan.document import Plan, Thing
-from vasculum.plan.laying.layout import BOXES, Node, cells_of
+from vasculum.plan.laying.layout import Node, cells_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.laying.things import headroom_over, things_in
+from vasculum.plan.making.by_hand import Amiss, amiss_on, laid, name_of, stack_of, thing_of
+from vasculum.plan.making.rooms import NOTHING, Part, Room, Tier, room_of, tiers_of
 
 Why = Literal["too_high", "no_floor"]
 """Why something is left over: higher than the room over the floor, or no floor is left for it."""
 BAY = ("open", "shelf", "bin")
 """What things stand in beside boxes."""
-NOTHING = Mm(0)
-
-
-class Room(NamedTuple):
-    """The room of a cell for things, mm: its floor, how high its sides stand, and how high things may stand."""
-
-    width: Mm
-    depth: Mm
-    sides: Mm
-    height: Mm
 
 
 class Left(NamedTuple):
@@ -51,9 +43,19 @@ class Stored(NamedTuple):
     """What lies in a sliding tray over it, told from the same corner."""
     left: tuple[Left, ...]
     floor_used: Fraction
-    volume_used: Fraction
+    volume: Mm
+    """Of its room below the rim, mm³."""
+    filled: Mm
+    """What its things take of it, mm³: each as high as it stands."""
     heights: dict[str, Mm]
     """How high each thing stands that is in it."""
+    amiss: tuple[Amiss, ...] = ()
+    """What was laid by hand and does not lie well."""
+
+    @property
+    def volume_used(self) -> Fraction:
+        """What its things take of its room."""
+        return self.filled / self.volume if self.volume > 0 else Fraction(0)
 
 
 def stored_in(plan: SolvedPlan) -> list[Stored]:
@@ -95,22 +97,6 @@ def _cells(plan: SolvedPlan) -> Iterator[Node]:
     return (node for space in plan.plan.space_order for node in cells_of(plan.plan, space))
 
 
-def room_of(plan: SolvedPlan, node: Node) -> Room | None:
-    """The room of a cell for things; none while it waits, and none where nothing is kept."""
-    names = {
-        **dict.fromkeys(BOXES, ("inside_width", "inside_depth", "inside_height")),
-        "bin": ("bin_width", "bin_depth", "bin_height"), "open": ("cell_width", "cell_depth", "cell_height"),
-        "shelf": ("cell_width", "cell_depth", "cell_height"),
-    }.get(node.place.holds)  # fmt: skip
-    sizes = [plan.solved.value(node.id, name) for name in names or ()]
-    if not sizes or None in sizes:
-        return None
-    width, depth, sides = sizes
-    above = plan.solved.value(*nearest_key(plan, node.id, "play_above_built")) if node.place.holds in BOXES else None
-    taken = plan.solved.value(node.id, "shelf_thickness") if node.place.holds == "shelf" else None
-    return Room(width, depth, sides, sides + max(above or NOTHING, NOTHING) - (taken or NOTHING))
-
-
 class Posture(NamedTuple):
     """How a thing stands: across, to the back, and how high with what is stacked on it."""
 
@@ -136,60 +122,45 @@ def lowest_posture(plan: Plan, thing: Thing, height: Mm) -> Posture:
     return next((one for one in known if one.high + own <= height), known[0])
 
 
-class _Tier(NamedTuple):
-    """A floor, or what it is divided into, under so much height."""
-
-    room: Room
-    floors: list[Part]
-
-
-def _tiers(plan: SolvedPlan, place: str, room: Room) -> list[_Tier]:
-    """The cell itself; of a drawer with a sliding tray the tray, which is filled first, and what is below it."""
-    names = ("upper_end_cut", "upper_depth_cut", "upper_wall_cut", "upper_thickness", "between_risers", "riser_height")
-    sizes = [plan.solved.value(*nearest_key(plan, place, name)) for name in names]
-    if "fitted.upper_tray" not in plan.laid.places[place].kinds or None in sizes:
-        return [_Tier(room, _floors(plan, place, room))]
-    across, back, wall, thick, between, below = sizes
-    inside = back - 2 * thick
-    tray = Room(across, inside, wall, wall + room.height - room.sides)
-    lower = Room(between, room.depth, below, below)
-    corner, beside = ((room.width - across) / 2, thick), (room.width - between) / 2
-    return [
-        _Tier(tray, [(*corner, across, inside)]),
-        _Tier(lower, [(beside, NOTHING, lower.width, lower.depth)]),
-    ]
-
-
 def _stored(plan: SolvedPlan, node: Node, things: dict[str, Thing], room: Room) -> Stored:
-    tiers = _tiers(plan, node.id, room)
+    tiers = tiers_of(plan, node.id, room)
     apart = plan.solved.value(*nearest_key(plan, node.id, "finger_room"))
-    waiting = {id_: -(-thing.count // thing.stacks) for id_, thing in things.items()}
+    waiting = {id_: list(range(-(-thing.count // thing.stacks))) for id_, thing in things.items()}
     heights: dict[str, Mm] = {}
     lying: list[Floor] = []
+    amiss: list[Amiss] = []
     for tier in tiers:
+        by_hand: list[Placed] = []
         footprints: list[Footprint] = []
+        low: dict[str, Mm] = {}
         for id_, thing in things.items():
             posture = lowest_posture(plan.plan, thing, tier.room.height)
-            if waiting[id_] and posture.high + headroom_over(plan.plan, thing) <= tier.room.height:
-                heights[id_] = max(posture.high, heights.get(id_, NOTHING))
-                stacks = range(waiting[id_])
-                footprints += [Footprint(f"{id_}#{n}", posture.across, posture.back, thing.may_turn) for n in stacks]
-        lying.append(_on_floors(tier.floors, tuple(footprints), apart))
+            if posture.high + headroom_over(plan.plan, thing) > tier.room.height:
+                continue
+            low[id_], size = posture.high, (posture.across, posture.back)
+            mine = list(laid(plan.plan, id_, thing, size, waiting[id_]))
+            by_hand += mine
+            named = {one.name for one in mine}
+            names = [name for n in waiting[id_] if (name := name_of(id_, n)) not in named]
+            footprints += [Footprint(name, *size, thing.may_turn) for name in names]
+        lying.append(_on_floors(tier.floors, tuple(by_hand), tuple(footprints), apart))
+        amiss += amiss_on(tier.floors, tuple(by_hand))
         for one in lying[-1].placed:
-            waiting[one.name.partition("#")[0]] -= 1
-    left = [_left(plan.plan, id_, thing, waiting[id_], tiers) for id_, thing in things.items() if waiting[id_]]
-    inside = {id_: high for id_, high in heights.items() if waiting[id_] < -(-things[id_].count // things[id_].stacks)}
+            id_ = thing_of(one.name)
+            waiting[id_].remove(stack_of(one.name))
+            heights[id_] = max(low[id_], heights.get(id_, NOTHING))
+    left = [_left(plan.plan, id_, thing, len(waiting[id_]), tiers) for id_, thing in things.items() if waiting[id_]]
     placed = [one for floor in lying for one in floor.placed]
     area = sum((one.across * one.back for one in placed), Fraction(0))
-    volume = sum((one.across * one.back * inside[one.name.partition("#")[0]] for one in placed), Fraction(0))
+    filled = sum((one.across * one.back * heights[thing_of(one.name)] for one in placed), Fraction(0))
     whole = sum((tier.room.width * tier.room.depth for tier in tiers), Fraction(0))
-    filled = sum((tier.room.width * tier.room.depth * tier.room.sides for tier in tiers), Fraction(0))
-    shares = (area / whole, volume / filled) if filled > 0 else (Fraction(0), Fraction(0))
+    volume = sum((tier.room.width * tier.room.depth * tier.room.sides for tier in tiers), Fraction(0))
+    used = area / whole if whole > 0 else Fraction(0)
     upper = lying[0] if len(tiers) > 1 else None
-    return Stored(node.id, tiers[-1].room, lying[-1], upper, tuple(left), *shares, inside)
+    return Stored(node.id, tiers[-1].room, lying[-1], upper, tuple(left), used, volume, filled, heights, tuple(amiss))
 
 
-def _left(plan: Plan, id_: str, thing: Thing, stacks: int, tiers: list[_Tier]) -> Left:
+def _left(plan: Plan, id_: str, thing: Thing, stacks: int, tiers: list[Tier]) -> Left:
     """What of a thing does not go in, and why."""
     tallest = max(tier.room.height for tier in tiers)
     over = lowest_posture(plan, thing, tallest).high + headroom_over(plan, thing) - tallest
@@ -197,47 +168,18 @@ def _left(plan: Plan, id_: str, thing: Thing, stacks: int, tiers: list[_Tier]) -
     return Left(id_, many, "too_high", over) if over > 0 else Left(id_, many, "no_floor")
 
 
-Part = tuple[Mm, Mm, Mm, Mm]
-"""Of a floor: from the left, from the front, how wide and how deep, mm."""
-
-
-def _floors(plan: SolvedPlan, place: str, room: Room) -> list[Part]:
-    """The floor of a cell, or the floor between what divides it: a grid, or loose dividers; from the front left."""
-    across, deep = (plan.solved.value(place, name) or () for name in _middles(plan.laid.places[place].kinds))
-    thick = plan.solved.value(*nearest_key(plan, place, "grid_thickness"))
-    if not across and not deep:
-        return [(NOTHING, NOTHING, room.width, room.depth)]
-    columns, rows = (_between(middles, run, thick) for middles, run in ((across, room.width), (deep, room.depth)))
-    return [(x, y, w, d) for y, d in rows for x, w in columns]
-
-
-def _middles(kinds: frozenset[str]) -> tuple[str, str]:
-    """Which quantities say where dividers stand: from the left, and from the front; empty where none do."""
-    if "fitted.grid" in kinds:
-        return ("grid_centres_across", "grid_centres_deep")
-    if "fitted.slotted_front" in kinds:
-        return ("loose_middles", "")
-    return ("", "loose_middles") if "fitted.slotted_sides" in kinds else ("", "")
-
-
-def _between(middles: tuple[Mm, ...], run: Mm, thick: Mm) -> list[tuple[Mm, Mm]]:
-    """Where each cell between strips begins, and how wide it is."""
-    begins = [NOTHING, *(at + thick / 2 for at in middles)]
-    ends = [*(at - thick / 2 for at in middles), run]
-    return [(low, high - low) for low, high in zip(begins, ends, strict=True)]
-
-
-def _on_floors(floors: list[Part], footprints: tuple[Footprint, ...], apart: Mm) -> Floor:
-    """One floor after the other takes what it can of what the ones before left over."""
-    placed: list[Placed] = []
+def _on_floors(floors: list[Part], by_hand: tuple[Placed, ...], footprints: tuple[Footprint, ...], apart: Mm) -> Floor:
+    """What was laid by hand stays; one floor after the other takes what it can of the rest."""
+    placed = list(by_hand)
     for x, y, width, depth in floors:
-        one = _packed(width, depth, footprints, apart)
+        taken = tuple(p._replace(from_left=p.from_left - x, from_front=p.from_front - y) for p in by_hand)
+        one = _packed(width, depth, footprints, apart, taken)
         placed += [p._replace(from_left=p.from_left + x, from_front=p.from_front + y) for p in one.placed]
         footprints = tuple(part for part in footprints if part.name in one.left)
     return Floor(tuple(placed), tuple(part.name for part in footprints))
 
 
 @lru_cache(maxsize=2048)
-def _packed(width: Mm, depth: Mm, footprints: tuple[Footprint, ...], apart: Mm) -> Floor:
+def _packed(width: Mm, depth: Mm, footprints: tuple[Footprint, ...], apart: Mm, taken: tuple[Placed, ...]) -> Floor:
     """The same things on the same floor are packed once."""
-    return pack_floor(width, depth, footprints, apart)
+    return pack_floor(width, depth, footprints, apart, taken)

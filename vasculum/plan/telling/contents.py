@@ -9,6 +9,7 @@ from vasculum.plan.document import Model, Plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
+from vasculum.plan.making.by_hand import Amiss, thing_of
 from vasculum.plan.making.stored import Left, Stored, stored_in, takers
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.words import filled, number_text, place_name
@@ -43,6 +44,12 @@ class CellContents(Model):
     """What its things weigh together; empty where nobody said."""
     load: str
     """What its runners carry of what they are rated for; empty where that is not known."""
+    wood: str
+    """Of its opening, what walls, bottom, runners and gaps take; empty while that waits."""
+    air: str
+    """Of its opening, what is empty round the things."""
+    is_by_hand: bool
+    """Whether something in it was laid by hand."""
 
 
 class ThingFound(Model):
@@ -92,6 +99,7 @@ def _cell(plan: SolvedPlan, one: Stored, number: int) -> CellContents:
     left = {gone.thing: gone for gone in one.left}
     weight = plan.solved.value(one.place, "contents_weight")
     load = plan.solved.value(one.place, "runner_load")
+    wood, air = _lost(plan, one)
     return CellContents(
         place=one.place,
         number=number,
@@ -107,7 +115,20 @@ def _cell(plan: SolvedPlan, one: Stored, number: int) -> CellContents:
         volume=f"{round(one.volume_used * 100)} %",
         weight="" if weight is None else number_text(float(weight), plan.plan.units.length, "kg"),
         load="" if load is None else f"{round(load * 100)} %",
+        wood=wood,
+        air=air,
+        is_by_hand=any(thing.lies_at for thing in things_in(plan.plan, one.place).values()),
     )  # fmt: skip
+
+
+def _lost(plan: SolvedPlan, one: Stored) -> tuple[str, str]:
+    """Of the opening: what wood and gaps take, and what is air; the rest are things."""
+    sizes = [plan.solved.value(one.place, name) for name in ("cell_width", "cell_height", "cell_depth")]
+    if None in sizes or not all(sizes):
+        return "", ""
+    opening = sizes[0] * sizes[1] * sizes[2]
+    wood, air = 1 - one.volume / opening, (one.volume - one.filled) / opening
+    return f"{round(wood * 100)} %", f"{round(air * 100)} %"
 
 
 def _why(plan: SolvedPlan, left: Left) -> str:
@@ -120,6 +141,7 @@ def found_in_contents(plan: SolvedPlan) -> Iterator[FindingShown]:
     """Things that do not go where they are to live."""
     unit = plan.plan.units.length
     for one in stored_in(plan):
+        yield from (_laid_amiss(plan, one.place, amiss) for amiss in one.amiss)
         for left in one.left:
             name = plan.plan.things[left.thing].name
             said = f"{left.many} of {name}" if left.many < plan.plan.things[left.thing].count else name
@@ -137,6 +159,25 @@ def found_in_contents(plan: SolvedPlan) -> Iterator[FindingShown]:
                 keys=[key_text((one.place, "inside_height" if high else "inside_width"))],
                 pieces=[],
             )
+
+
+def _laid_amiss(plan: SolvedPlan, place: str, one: Amiss) -> FindingShown:
+    name, other = (plan.plan.things[thing_of(said)].name if said else "" for said in (one.name, one.other))
+    said = {
+        "beyond": f"{name}: laid {{by}} beyond the floor.", "across": f"{name}: laid across what divides the floor.",
+        "laps": f"{name}: laid {{by}} onto {other}.",
+    }[one.what]  # fmt: skip
+    return FindingShown(
+        code="thing-laid-amiss",
+        severity="attention",
+        place=place,
+        places=[place],
+        place_name=place_name(plan.plan, place),
+        message=filled(said, {"by": one.by}, plan.plan.units.length),
+        fix="Move it, or let the program lay it anew.",
+        keys=[key_text((place, "inside_width"))],
+        pieces=[],
+    )
 
 
 def _fix(plan: SolvedPlan, left: Left) -> str:
