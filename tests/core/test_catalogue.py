@@ -72,12 +72,16 @@ def test_every_alternative_has_words_and_every_kind_of_a_family_is_an_alternativ
 
 @pytest.mark.parametrize("family", ["joint", "bottom"])
 def test_alternatives_define_the_names_that_others_read(family: str) -> None:
-    """What the rules of no alternative read, and some alternative gives, every alternative gives."""
+    """What the rules of no alternative read, and some alternative gives, every alternative gives; ``box_bottomed`` is
+    every bottom but none."""
     known = [the_catalogue().known[kind] for kind in the_catalogue().alternatives(family)]
     of_it = {kind for one in known for kind in (one.kind, *one.shares)}
     names = {one.kind: {r.name for r in RULES if r.kinds <= {one.kind, *one.shares}} for one in known}
     read_elsewhere = {
-        need for rule in RULES + CHECKS if not rule.kinds & of_it for need in set(rule.needs) - rule.optional
+        need
+        for rule in RULES + CHECKS
+        if not rule.kinds & (of_it | {"box_bottomed"})
+        for need in set(rule.needs) - rule.optional
     }
     wanted = {name for defined in names.values() for name in defined} & read_elsewhere
     assert wanted
@@ -120,7 +124,8 @@ def test_every_combination_of_kinds_is_wired(kinds: tuple[Any, ...]) -> None:
     plan = all_kinds_of_space()[kinds[-1]]
     choices = dict(zip(("joint", "bottom", "front"), kinds[:-1], strict=True))
     done = solved(changed(plan, *(step(f"/choices/{n}", v) for n, v in choices.items())))
-    assert done.solved.value(drawer_of(plan), "bottom_width_cut") > 0
+    bottom = done.solved.value(drawer_of(plan), "bottom_width_cut")
+    assert (bottom is None) is (choices["bottom"] == "none")
     assert not [k for k, q in done.solved.quantities.items() if q.refusal]
 
 

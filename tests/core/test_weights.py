@@ -19,6 +19,9 @@ from vasculum.core.weights import read_weight, show_weight
         ("1 lb", "0.45359237"),
         ("10 lbs", "4.5359237"),
         ("3KG", "3"),
+        ("1/2 lb", "0.226796185"),
+        ("1 1/2 lb", "0.680388555"),
+        ("16 oz", "0.45359237"),
     ],
 )
 def test_a_weight_is_read_exactly(text: str, kg: str) -> None:
@@ -26,7 +29,7 @@ def test_a_weight_is_read_exactly(text: str, kg: str) -> None:
     assert read_weight(text) == Fraction(kg)
 
 
-@pytest.mark.parametrize("text", ["", "45", "45 in", "-3 kg", "1/2 lb", "kg", "20000 kg"])
+@pytest.mark.parametrize("text", ["", "45", "45 in", "-3 kg", "1/0 lb", "1 2 lb", "kg", "20000 kg"])
 def test_what_is_no_weight_is_refused_in_words(text: str) -> None:
     with pytest.raises(WeightRefused) as refused:
         read_weight(text)

@@ -31,15 +31,19 @@ def in_view(picture: Picture) -> list[str]:
 
 @pytest.mark.parametrize("family", FAMILIES)
 def test_every_alternative_shows_its_pieces_and_no_two_look_alike(family: str) -> None:
-    pictures = [drawn(then, family) for _, then in weighed_plans(solved(frameless("22 1/2", "9", "20")), family)]
+    weighed = weighed_plans(solved(frameless("22 1/2", "9", "20")), family)
+    pictures = [drawn(then, family) for _, then in weighed]
+    for (one, _), picture in zip(weighed, pictures, strict=True):
+        is_cut_through = family in ("joint", "bottom") and one.kind != "bottom.none"
+        assert not is_cut_through or "end" in in_view(picture), one.kind
     for picture in pictures:
-        assert {"wood"} | ({"end"} if family in ("joint", "bottom") else set()) <= set(in_view(picture))
+        assert "wood" in in_view(picture)
         assert all(Polygon([(x, y) for x, y in s.points]).is_valid for s in picture.shapes)
     looks = [tuple((s.role, tuple(map(tuple, s.points))) for s in one.shapes) for one in pictures]
     assert len(set(looks)) == len(looks)
 
 
-@pytest.mark.parametrize("system", [one for one in RUNNER_SYSTEMS if one != "friction"])
+@pytest.mark.parametrize("system", [one for one in RUNNER_SYSTEMS if one not in ("friction", "standing")])
 def test_what_carries_the_box_is_in_view(system: str) -> None:
     assert "metal" in in_view(drawn(with_runner(frameless("22 1/2", "9", "20"), system), "runner"))
 

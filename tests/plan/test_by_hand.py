@@ -15,6 +15,7 @@ from tests.helpers import RUNNER_SYSTEMS, frameless, measured, mm, solved, value
 from vasculum.core.catalogue import the_catalogue
 from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
+from vasculum.plan.making.pieces import pieces_of
 
 JOINTS = {
     # sides, front: nominal 1/2 in; measured 15/32 in; nominal 12 mm; measured 11.7 mm
@@ -85,8 +86,19 @@ def test_a_bottom_by_hand(bottom: str, stock: str) -> None:
     assert found == [size(text, stock) for text in wanted]
 
 
+@pytest.mark.parametrize("stock", ["1/2 in", "12 mm"])
+def test_without_a_bottom_by_hand(stock: str) -> None:
+    """The walls are as high as the box, all of it is inside, and there is no bottom to cut or to weigh."""
+    done = solved(stocked(stock, bottom="none"))
+    assert value(done, "wall_height") == value(done, "box_height")
+    assert value(done, "inside_height") == value(done, "outside_height") == value(done, "wall_height_cut")
+    assert value(done, "bottom_loss") == 0
+    assert "bottom" not in {one.role for one in pieces_of(done)}
+    assert value(done, "box_weight") < value(solved(stocked(stock, bottom="between")), "box_weight")
+
+
 def test_every_bottom_is_worked_here() -> None:
-    assert {f"bottom.{one}" for one in BOTTOMS} == set(the_catalogue().alternatives("bottom"))
+    assert {"bottom.none", *(f"bottom.{one}" for one in BOTTOMS)} == set(the_catalogue().alternatives("bottom"))
 
 
 METRIC_RUNNERS = {
@@ -99,6 +111,7 @@ METRIC_RUNNERS = {
     "wooden": ("597", "536", "6", "3"),
     "skid": ("594", "536", "3", "12"),
     "friction": ("597", "536", "3", "0"),
+    "standing": ("598", "536", "0", "0"),
     "batten": ("597", "536", "3", "18"),
     "hung": ("538.6", "500", "6", "3"),
     "posts": ("500.6", "500", "6", "3"),

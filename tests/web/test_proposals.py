@@ -10,13 +10,13 @@ import pytest
 from tests.conftest import DEMO, Api
 from vasculum.web.jobs import Job, Jobs
 
-LIST = "name,length,width,height,count,use\nRack,12,8,3,2,daily\nJar,4,4,6,6,weekly\nPot,9,9,x,1,\n"
+LIST = "name,length,width,height,count,use\nRack,12,8,3,1,daily\nJar,4,4,6,2,weekly\nPot,9,9,x,1,\n"
 PATIENCE = 60
 """Seconds until a test gives a process up."""
 
 
 def listed(api: Api) -> str:
-    """The demo with two things on its list; its space."""
+    """The demo with two more things on its list; its space."""
     whole = api.get(f"/plans/{DEMO}")
     read = api.post(f"/plans/{DEMO}/things", {"text": LIST})
     assert [row["problem"] == "" for row in read["rows"]] == [True, True, False]
@@ -44,7 +44,12 @@ def test_proposals_are_worked_out_beside_the_server_and_can_be_taken(api: Api) -
     assert answer["found"]["done"]
     first = answer["found"]["proposals"][0]
     assert first["title"] == "Fewest drawers"
-    assert sorted(name for drawer in first["lies"] for name in drawer["things"]) == ["Jar", "Rack"]
+    assert sorted(name for drawer in first["lies"] for name in drawer["things"]) == [
+        "Drying rack",
+        "Funnel",
+        "Jar",
+        "Rack",
+    ]
     act = {"do": "change", "patch": first["patch"]}
     taken = api.post(f"/plans/{DEMO}/edits", {"base": answer["base"], "act": act, "label": "taken"})
     assert taken["revision"] > answer["base"]
@@ -69,8 +74,10 @@ def test_what_cannot_be_proposed_is_refused(api: Api, body: dict[str, str], stat
 
 
 def test_an_empty_list_is_asked_for_first(api: Api) -> None:
-    space = api.get(f"/plans/{DEMO}")["document"]["space_order"][0]
-    refused = api.client.post(f"/api/plans/{DEMO}/proposals", json={"space": space})
+    sizes = {"unit": "in", "width": "20", "height": "20", "depth": "20"}
+    empty = api.client.post("/api/plans", json={"name": "Empty", "kind": "frameless", **sizes}).json
+    body = {"space": empty["document"]["space_order"][0]}
+    refused = api.client.post(f"/api/plans/{empty['id']}/proposals", json=body)
     assert (refused.status_code, refused.json["code"]) == (422, "nothing-goes-in")
 
 

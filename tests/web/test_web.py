@@ -44,6 +44,7 @@ def test_the_demo_is_there(api: Api) -> None:
         ("potting-bench", True),
         ("survey-van", True),
         ("night-bunk", True),
+        ("packet-drawer", True),
     ]
     whole = api.get(f"/plans/{DEMO}")
     assert whole["document"]["name"] == "Scullery cupboard"

@@ -14,15 +14,17 @@ from vasculum.core.lengths import Unit
 Kg = Fraction
 """A weight in kilograms."""
 
-UNIT_KG: dict[str, Fraction] = {"kg": Fraction(1), "g": Fraction(1, 1000), "lb": Fraction(45_359_237, 100_000_000)}
+POUND = Fraction(45_359_237, 100_000_000)
+UNIT_KG: dict[str, Fraction] = {"kg": Fraction(1), "g": Fraction(1, 1000), "lb": POUND, "oz": POUND / 16}
 """Kilograms in each unit (NIST SP 811, Appendix B.8)."""
 OF: dict[Unit, str] = {"in": "lb", "mm": "kg"}
 """Which unit of weight goes with which unit of length."""
 HEAVIEST = Fraction(10_000)
 """Ten tonnes: beyond any cabinet, so a slip of the finger."""
-ACCEPTED = "Write it like 45 lb, 20.5 kg or 800 g."
-_BARE = re.compile(r"[0-9]{1,6}([.,][0-9]{1,4})?")
-_WEIGHT = re.compile(r"\s*([0-9]{1,6}(?:[.,][0-9]{1,4})?)\s*(kg|g|lb|lbs)\s*", re.IGNORECASE)
+ACCEPTED = "Write it like 45 lb, 1 1/2 lb, 12 oz, 20.5 kg or 800 g."
+_NUMBER = r"(?:(?:([0-9]{1,6})\s+)?([0-9]{1,3})/([0-9]{1,3})|([0-9]{1,6}(?:[.,][0-9]{1,4})?))"
+_BARE = re.compile(_NUMBER)
+_WEIGHT = re.compile(rf"\s*{_NUMBER}\s*(kg|g|lb|lbs|oz)\s*", re.IGNORECASE)
 
 
 CUBIC_MM = 1_000_000_000
@@ -43,8 +45,11 @@ def read_weight(text: str) -> Kg:
     read = _WEIGHT.fullmatch(text)
     if read is None:
         raise WeightRefused("not-a-weight", f"Read {text!r}, which is no weight.", ACCEPTED)
-    number, unit = read.groups()
-    weight = Fraction(number.replace(",", ".")) * UNIT_KG[unit.lower().removesuffix("s")]
+    whole, over, under, number, unit = read.groups()
+    if under is not None and int(under) == 0:
+        raise WeightRefused("not-a-weight", f"Read {text!r}, which divides by nothing.", ACCEPTED)
+    amount = Fraction(number.replace(",", ".")) if number else int(whole or 0) + Fraction(int(over), int(under))
+    weight = amount * UNIT_KG[unit.lower().removesuffix("s")]
     if weight > HEAVIEST:
         raise WeightRefused("weight-too-large", f"Read {text!r}, more than ten tonnes.", ACCEPTED)
     return weight

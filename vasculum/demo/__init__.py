@@ -12,6 +12,7 @@ DEMO_PLANS = {
     "potting-bench": "potting_bench.json",
     "survey-van": "survey_van.json",
     "night-bunk": "night_bunk.json",
+    "packet-drawer": "packet_drawer.json",
 }
 """Plan id → file."""
 

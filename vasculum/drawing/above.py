@@ -8,7 +8,7 @@ from math import cos, radians, sin
 from vasculum.core.lengths import Mm
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
-from vasculum.drawing.inside import fitted_inside
+from vasculum.drawing.inside import corner_inside, fitted_inside
 from vasculum.drawing.primitives import (
     FIRST,
     OPENING_PAPER,
@@ -17,6 +17,7 @@ from vasculum.drawing.primitives import (
     Layer,
     Line,
     Paper,
+    Point,
     Rect,
     Role,
     Sheet,
@@ -28,6 +29,7 @@ from vasculum.drawing.standing import MEMBERS, own_parts, standing
 from vasculum.drawing.walls import walls_from_above
 from vasculum.plan.laying.layout import BOXES, Node
 from vasculum.plan.laying.solving import SolvedPlan, nodes_in
+from vasculum.plan.making.rooms import room_of, tiers_of
 
 ZERO = Fraction(0)
 NUMBER = Fraction(6)
@@ -120,9 +122,19 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
+    stands = _in_first_part(at, node) if is_chosen else None
     # a blocked cell has a cross in its middle
     up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
-    sheet.add(Text("label", "cells", (x + width / 2, up), str(number), NUMBER, key=at.key("cell_width")))
+    sheet.add(Text("label", "cells", stands or (x + width / 2, up), str(number), NUMBER, key=at.key("cell_width")))
+
+
+def _in_first_part(at: Sizes, node: Node) -> Point | None:
+    """In a box that is divided inside: the middle of its first part, for in its own middle there may be a strip."""
+    room, corner = room_of(at.plan, node), corner_inside(at)
+    if room is None or node.place.holds not in BOXES or "fitted.none" in at.plan.laid.places[node.id].kinds:
+        return None
+    x, y, width, depth = tiers_of(at.plan, node.id, room)[-1].floors[0]
+    return (corner[0] + x + width / 2, corner[1] + y + depth / 2)
 
 
 def _box(at: Sizes, number: int, is_chosen: bool) -> None:

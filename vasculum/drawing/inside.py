@@ -45,14 +45,14 @@ def inside(plan: SolvedPlan, place: str, number: int) -> Sheet:
     sheet.add(Rect("cut", "box", (ZERO, ZERO), room.width, room.depth, at.key(across), number))
     below = (room.width / 2, -(FRONT + SPACE) * sheet.scale)
     sheet.add(Text("label", "box", below, "front", FRONT, key=at.key(across)))
-    sheet.add(*fitted_inside(at, _corner(at)))
+    sheet.add(*fitted_inside(at, corner_inside(at)))
     sheet.add(*_things(at))
     at.dimension(across, "across", -FIRST - STEP / 2, (ZERO, ZERO), (room.width, ZERO))
     at.dimension(back, "up", FIRST, (room.width, ZERO), (room.width, room.depth))
     return sheet
 
 
-def _corner(at: Sizes) -> Point:
+def corner_inside(at: Sizes) -> Point:
     """Where the floor of a box begins in its space."""
     walls = at.all_of("box_from_left", "side_thickness", "set_back", "front_wall")
     if walls is None:

@@ -784,7 +784,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit" | "drawer";
             /**
              * Kind
              * @enum {string}
@@ -2279,7 +2279,7 @@ export interface components {
              * @default cabinet
              * @enum {string}
              */
-            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit" | "drawer";
             /**
              * Kind
              * @enum {string}
@@ -3616,7 +3616,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "batten" | "hung" | "posts";
+            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "standing" | "batten" | "hung" | "posts";
             /**
              * Side Clearance
              * @description A length above zero with its unit, as typed.
@@ -3760,7 +3760,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit" | "drawer";
             /** Title */
             title: string;
             /** About */
@@ -4130,7 +4130,7 @@ export interface components {
              * @default cabinet
              * @enum {string}
              */
-            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit" | "drawer";
             /**
              * Kind
              * @enum {string}
@@ -4247,7 +4247,7 @@ export interface components {
              * What
              * @enum {string}
              */
-            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit";
+            what: "cabinet" | "alcove" | "chest" | "bench" | "bed" | "vehicle" | "unit" | "drawer";
             /**
              * Space
              * @enum {string}

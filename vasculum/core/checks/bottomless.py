@@ -1,4 +1,4 @@
-"""A case without a bottom: what then has nothing to stand on or to be held by."""
+"""A case or a box without a bottom: what then has nothing to stand on or to be held by."""
 
 from __future__ import annotations
 
@@ -58,4 +58,19 @@ def sides_are_held_apart() -> Finding | None:
         "Give the case stretchers above or below.",
         {},
         ("case_outside_width",),
+    )
+
+
+@check(source="common practice", per="bottom.none")
+def a_frame_stands_on_a_floor(room_below_box: Mm) -> Finding | None:
+    """What has no bottom of its own stands on one."""
+    if room_below_box <= 0:
+        return None
+    return Finding(
+        "box-without-bottom",
+        "stop",
+        "The box has no bottom and hangs {below} above what is under it: things fall through.",
+        "Give it a bottom, or let it stand plain in its cell.",
+        {"below": room_below_box},
+        ("room_below_box",),
     )

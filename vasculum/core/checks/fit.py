@@ -68,7 +68,7 @@ def fit_in_height(play_above_built: Mm, play_above: Mm) -> Finding | None:
     return None
 
 
-@check(source="common practice", per="drawer")
+@check(source="common practice", per="slides_out")
 def some_play_is_wanted(play_above: Mm, room_below_box: Mm) -> Finding | None:
     """A play of nothing is what was chosen: it is said, for nothing may then be out of true."""
     if play_above > 0 and room_below_box > 0:

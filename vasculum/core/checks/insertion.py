@@ -115,7 +115,7 @@ def shelf_is_carried_in(
     return _board(sizes, (mouth_width, mouth_height), "shelf_length_cut")
 
 
-@check(source="geometry", per="drawer", when=MOUTH)
+@check(source="geometry", per="box_bottomed", when=MOUTH)
 def bottom_is_carried_in(
     bottom_width_cut: Mm, bottom_depth_cut: Mm, bottom_thickness: Mm, mouth_width: Mm, mouth_height: Mm
 ) -> Finding | None:

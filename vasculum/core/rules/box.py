@@ -106,7 +106,7 @@ def outside_depth(side_length_cut: Mm, side_loss_front: Mm, side_loss_back: Mm) 
     return side_length_cut + side_loss_front + side_loss_back
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", per="box_bottomed")
 def bottom_width_cut(bottom_width: Mm, increment: Mm) -> Mm:
     """The bottom is cut to width, down to the shop's increment, so that it still drops in.
 
@@ -118,7 +118,7 @@ def bottom_width_cut(bottom_width: Mm, increment: Mm) -> Mm:
     return cut_down(bottom_width, increment, "The width of the bottom")
 
 
-@rule(source="common practice", per="drawer")
+@rule(source="common practice", per="box_bottomed")
 def bottom_depth_cut(bottom_depth: Mm, increment: Mm) -> Mm:
     """The bottom is cut to depth, down to the shop's increment, so that it still drops in.
 

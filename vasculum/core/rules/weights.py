@@ -20,20 +20,18 @@ def box_weight(
     box_back_length_cut: Mm,
     box_back_thickness: Mm,
     box_back_density: Fraction,
-    bottom_width_cut: Mm,
-    bottom_depth_cut: Mm,
-    bottom_thickness: Mm,
-    bottom_density: Fraction,
+    bottom_weight: float = 0.0,
 ) -> float:
     """The box weighs what its sides, front, back and bottom do: volume times density."""
     sides = weight_of(2 * side_length_cut * wall_height_cut * side_thickness, side_density)
     back = weight_of(box_back_length_cut * back_wall_height_cut * box_back_thickness, box_back_density)
-    return (
-        sides
-        + front_wall_weight
-        + back
-        + weight_of(bottom_width_cut * bottom_depth_cut * bottom_thickness, bottom_density)
-    )
+    return sides + front_wall_weight + back + bottom_weight
+
+
+@rule(source="geometry", label="weight of the bottom", per="box_bottomed", unit="kg", judgement=True)
+def bottom_weight(bottom_width_cut: Mm, bottom_depth_cut: Mm, bottom_thickness: Mm, bottom_density: Fraction) -> float:
+    """The bottom weighs its volume times its density."""
+    return weight_of(bottom_width_cut * bottom_depth_cut * bottom_thickness, bottom_density)
 
 
 @rule(source="geometry", label="weight of the front", per="fronted", unit="kg", judgement=True)

@@ -157,7 +157,7 @@ class Reading(Model):
     note: Note = ""
 
 
-Setting = Literal["cabinet", "alcove", "chest", "bench", "bed", "vehicle", "unit"]
+Setting = Literal["cabinet", "alcove", "chest", "bench", "bed", "vehicle", "unit", "drawer"]
 
 
 class Space(Model):
@@ -469,7 +469,7 @@ class Runner(Model):
     name: Name
     kind: Literal[
         "side_mount", "heavy_side_mount", "roller", "undermount", "centre_mount", "wooden", "skid", "friction",
-        "batten", "hung", "posts",
+        "standing", "batten", "hung", "posts",
     ]  # fmt: skip
     side_clearance: PositiveLengthText
     """One side, from the box to the case; of an undermount from the inside of the box."""

@@ -106,6 +106,15 @@ SETTINGS: tuple[SettingShown, ...] = (
         look_for=[_likely("socket", "back", "Socket and cord", "A gap for the cord comes off the depth first.")],
         asks=["Height to match", "In front", "Way in"],
     ),
+    SettingShown(
+        what="drawer", title="Inside of a drawer", may_be_framed=False,
+        about="A drawer that is there stays: trays, frames and grids are made to stand and slide in it.",
+        look_for=[
+            _likely("other", "back", "Block in a corner", "How far it stands in, and how high it is."),
+            _likely("other", "top", "Rail or lock above", "What passes over the drawer as it shuts: how far it hangs down."),
+        ],
+        asks=[],
+    ),
 )  # fmt: skip
 """Every kind of space, in the order in which they are offered. Common practice."""
 

@@ -18,6 +18,14 @@ def carcass_of(what: Setting, carcass: Carcass | None = None) -> dict[str, str]:
     return {} if chosen == "existing" else {"carcass": chosen}
 
 
+STANDING_IN = {
+    "front": "none",
+    "bottom": "planted",
+    "play_above": "0 in",
+    "play_below": "0 in",
+    "air_behind": "1/16 in",
+}
+"""What is chosen of boxes that stand inside a drawer: no front, nothing above or below, and they lift out."""
 INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
 """The shop's increment for lengths and for thickness in each system. Common practice."""
 
@@ -61,7 +69,7 @@ def new_plan(
             readings[numbers.next("reading")] = {"survey": survey, "of": of, "value": value, **station}
     choices, sheets = _sheets(numbers, unit)
     runner = numbers.next("runner")
-    choices["runner"] = runner
+    choices |= {"runner": runner} | (STANDING_IN if what == "drawer" else {})
     increment, thickness_increment = INCREMENTS[unit]
     surveys = {case: {"what": "case"}} | ({frame: {"what": "frame"}} if frame else {})
     return plan_from(
@@ -90,7 +98,7 @@ def new_plan(
             "readings": readings,
             "reading_order": list(readings),
             "places": {drawer: {"name": "Drawer 1", "holds": "drawer"}},
-            "library": {"sheets": sheets, "runners": {runner: runner_row(_stock_runner(unit))}},
+            "library": {"sheets": sheets, "runners": {runner: runner_row(_stock_runner(unit, what))}},
         }
     )
 
@@ -128,8 +136,9 @@ def sheet_row(sheet: StockSheet) -> dict[str, str]:
     }
 
 
-def _stock_runner(unit: Unit) -> StockRunner:
-    return next(r for r in stock_runners() if r.system == unit and r.kind == "side_mount")
+def _stock_runner(unit: Unit, what: Setting) -> StockRunner:
+    kind = "standing" if what == "drawer" else "side_mount"
+    return next(r for r in stock_runners() if r.system == unit and r.kind == kind)
 
 
 def runner_row(runner: StockRunner) -> dict[str, Any]:

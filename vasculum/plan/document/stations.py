@@ -39,7 +39,7 @@ class StationGroup(Model):
 def station_groups() -> list[StationGroup]:
     """Every kind of space and survey, in the order in which the tape goes round."""
     framed = [group for what in ("cabinet", "alcove") for group in _framed(what)]
-    return [*framed, *_cabinet(), *_alcove(), *_chest(), *_bench(), *_bed(), *_vehicle(), *_unit()]
+    return [*framed, *_cabinet(), *_alcove(), *_chest(), *_bench(), *_bed(), *_vehicle(), *_unit(), *_drawer()]
 
 
 WIDTHS = [Station(of="width", level=level, along=along) for along in ALONG for level in LEVELS]
@@ -134,6 +134,16 @@ def _unit() -> list[StationGroup]:
         _group("unit", "frameless", "Height", "Between bottom and top, as wanted: what is left open is worked out below.",
                [Station(of="height", side="left")]),
         _group("unit", "frameless", "Depth", "As wanted, less a gap for cords.", [Station(of="depth", side="middle")]),
+    ]  # fmt: skip
+
+
+def _drawer() -> list[StationGroup]:
+    return [
+        _group("drawer", "frameless", "Width inside", "Between the sides, in front and behind, low and high: sides bow.", ENDS),
+        _group("drawer", "frameless", "Height", "From the bottom to the rim, or to the lowest thing that passes over it.",
+               HEIGHTS),
+        _group("drawer", "frameless", "Depth inside", "From the front wall to the back wall, at both sides.",
+               [Station(of="depth", side=side) for side in SIDES]),
     ]  # fmt: skip
 
 

@@ -61,6 +61,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
         kinds |= {chosen_kind(plan, "fitted", levels)}
         kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
+        kinds |= set() if "runner.standing" in kinds else {"slides_out"}
         kinds |= _kept_kinds(levels, the_catalogue().with_shared(kinds))
         kinds |= {"sides_mirror"} if _has_handed_sides(the_catalogue().with_shared(kinds)) else set()
         kinds |= {"begins_bay"} if _begins_bay(plan, node) else set()
@@ -171,7 +172,8 @@ def _joints(plan: Plan, levels: tuple[Choices, ...], front: str) -> set[str]:
         held.add(chosen_kind(plan, "bottom_held", levels))
         runs_past = "front_past_sides" in the_catalogue().with_shared({joint})
         held |= {chosen_kind(plan, "bottom_spans", levels)} if runs_past else set()
-    return ends | {bottom} | held
+    has_bottom = set() if bottom == "bottom.none" else {"box_bottomed"}
+    return ends | {bottom} | held | has_bottom
 
 
 def _kept_kinds(levels: tuple[Choices, ...], kinds: set[str]) -> set[str]:

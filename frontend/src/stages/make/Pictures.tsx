@@ -90,6 +90,12 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M30 74H140V84H30z" />
     </>
   ),
+  'bottom.none': (
+    <>
+      <path className="wood" d="M30 8H48V84H30zM132 8H148V84H132z" />
+      <path className="metal" d="M14 85H158" />
+    </>
+  ),
   'runner.side_mount': (
     <>
       <path className="wood" d="M20 6H34V84H20z" />
@@ -158,6 +164,12 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood" d="M10 6H22V84H10z" />
       <path className="metal" d="M22 6H32V84H22zM32 38H42V58H32zM42 42H54V54H42z" />
       <path className="wood wood--end" d="M54 24H68V76H54zM68 64H140V72H68z" />
+    </>
+  ),
+  'runner.standing': (
+    <>
+      <path className="wood" d="M20 6H34V84H20zM20 84H150V88H20z" />
+      <path className="wood wood--end" d="M38 40H52V74H140V84H38z" />
     </>
   ),
   'runner.friction': (
