@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import re
+from pathlib import Path
 
+from openpyxl import Workbook
 from playwright.sync_api import Browser, Locator, Page, expect
 
 from tests.browser.conftest import Open, Server, Watch, kept, ready
@@ -299,7 +301,7 @@ def test_what_stays_in_one_drawer_is_weighed_and_ratios_are_no_lengths(open_at: 
 def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
     page = open_at(DEMO)
     things = page.get_by_role("region", name="What goes in", exact=True)
-    things.get_by_role("button", name="Paste a list").click()
+    things.get_by_role("button", name="Bring a list in").click()
     things.get_by_label("A table, its columns").fill(
         "name,length,width,height,count,use\nDraining tray,12,8,3,1,daily\nJar,4,4,6,2,weekly\nPot,9,x,4,1,\n"
     )
@@ -331,6 +333,26 @@ def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
     page.get_by_role("button", name="Undo").click()
     kept(page)
     expect(things).to_contain_text("2 without a place")
+
+
+def test_a_workbook_with_columns_of_ones_own_comes_in(open_at: Open, tmp_path: Path) -> None:
+    book = Workbook()
+    sheet = book.active
+    assert sheet is not None
+    for row in (["What", "Length (mm)", "Width (mm)", "Height (mm)", "Shelf mark"], ["Pan", 260, 260, 60, "B2"]):
+        sheet.append(row)
+    book.save(tmp_path / "pans.xlsx")
+    page = open_at(DEMO)
+    things = page.get_by_role("region", name="What goes in", exact=True)
+    things.get_by_role("button", name="Bring a list in").click()
+    things.get_by_label("Or a file").set_input_files(tmp_path / "pans.xlsx")
+    expect(things.get_by_label("A table, its columns")).to_have_value(re.compile("Pan\t260"))
+    things.get_by_role("button", name="Look at the rows").click()
+    things.get_by_label("Shelf mark").select_option("note")
+    expect(things.get_by_label("Rows")).to_contain_text("2: Pan, 260 mm × 260 mm × 60 mm")
+    things.get_by_role("button", name="Take the 1 good row").click()
+    kept(page)
+    expect(things.get_by_label("Things", exact=True)).to_contain_text("Pan")
 
 
 def test_a_thing_is_found_by_its_name_and_its_drawer_lights_up(open_at: Open) -> None:

@@ -2,10 +2,14 @@
 
 from __future__ import annotations
 
+import io
 import json
+import zipfile
+from collections.abc import Callable
 from typing import Any
 
 import pytest
+from openpyxl import Workbook
 from pydantic import TypeAdapter
 
 from tests.helpers import (
@@ -29,8 +33,11 @@ from vasculum.drawing.primitives import Rect, Text
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
-from vasculum.plan.edits.things_csv import read_things, things_csv, things_taken_in
+from vasculum.plan.edits.headings import UnitOfTable
+from vasculum.plan.edits.pasted import MOST_ROWS
+from vasculum.plan.edits.things_csv import read_things, things_csv, things_headings, things_taken_in
 from vasculum.plan.edits.verbs import Verb, only_measures
+from vasculum.plan.edits.workbook import MOST_UNPACKED, table_of
 from vasculum.plan.making.stored import stored_in, takers
 from vasculum.plan.telling.contents import things_found
 from vasculum.plan.telling.solution import solution_of
@@ -321,7 +328,109 @@ def test_a_list_goes_out_and_in_again_and_runs_no_formula() -> None:
     assert list(again.things.values()) == list(plan.things.values())
 
 
-@pytest.mark.parametrize("table", ["", "name,length\nA,1", "name,length,width,height,colour\nA,1,1,1,red"])
+def test_a_column_that_nobody_knows_is_left_out_and_shown_so() -> None:
+    table = "name,length,width,height,colour\nA,1,1,1,red"
+    assert [(one.given, one.column) for one in things_headings(table, {})][-1] == ("colour", None)
+    (row,) = read_things(frameless(), table)
+    assert row.thing is not None
+    (noted,) = read_things(frameless(), table, {"colour": "note"})
+    assert noted.thing is not None
+    assert noted.thing.note == "red"
+
+
+OWN = "Item;L (mm);W (mm);Tall (cm);Qty;Mass (g);Set\nRack;300;200;4;2;800;drying\nJar;1/2 in;120;12;1;;\n"
+
+
+def test_the_columns_of_somebodys_own_table_are_recognised_with_their_units() -> None:
+    """A bare number in the unit of its column; what has a unit keeps it; in a plan in inches."""
+    rack, jar = (row.thing for row in read_things(frameless(), OWN))
+    assert rack is not None
+    assert jar is not None
+    assert (rack.length, rack.width, rack.height, rack.count, rack.weight, rack.belongs_with) == (
+        "300 mm", "200 mm", "4 cm", 2, "800 g", "drying",
+    )  # fmt: skip
+    assert (jar.length, jar.width) == ("1/2 in", "120 mm")
+
+
+@pytest.mark.parametrize(
+    ("unit", "length"), [("as the plan", "12 in"), ("cm", "12 cm"), ("mm", "12 mm"), ("in", "12 in")]
+)
+def test_bare_lengths_are_in_the_unit_that_is_said(unit: UnitOfTable, length: str) -> None:
+    (row,) = read_things(frameless(), "name,length,width,height,count\nA,12,5,5,3", unit=unit)
+    assert row.thing is not None
+    assert (row.thing.length, row.thing.count) == (length, 3)
+
+
+def test_which_column_is_which_can_be_said_and_is_said_back() -> None:
+    table = "What it is,A,B,C,remark\nJar,4,3,2,blue\n"
+    read = things_headings(table, {})
+    assert [one.column for one in read] == [None, None, None, None, "note"]
+    with pytest.raises(PlanRefused, match="no column name"):
+        read_things(frameless(), table)
+    said = {"What it is": "name", "A": "length", "B": "width", "C": "height", "remark": ""}
+    (row,) = read_things(frameless(), table, said)
+    assert row.thing is not None
+    assert (row.thing.name, row.thing.length, row.thing.note) == ("Jar", "4 in", "")
+    with pytest.raises(PlanRefused, match="There is no column 'colour'"):
+        read_things(frameless(), table, {"A": "colour"})
+    with pytest.raises(PlanRefused, match="stands there twice"):
+        read_things(frameless(), table, said | {"remark": "name"})
+
+
+def test_five_thousand_rows_are_read_and_one_more_is_refused() -> None:
+    rows = "name,length,width,height\n" + "Jar,4,4,6\n" * MOST_ROWS
+    assert len(read_things(frameless(), rows)) == MOST_ROWS == 5000
+    with pytest.raises(PlanRefused) as refused:
+        read_things(frameless(), rows + "Jar,4,4,6\n")
+    assert refused.value.code == "too-many-rows"
+
+
+def test_a_workbook_comes_in_and_goes_out() -> None:
+    plan, _ = kept(frameless(), name="=2+3", weight="4 lb", may_turn=False, headroom="1/4 in", note="+1, and more")
+    plan = changed(plan, step(f"/things/{next(iter(plan.things))}/lives_in", None))
+    made = EXPORTS["things.xlsx"].make(solved(plan), None)
+    again = changed(frameless(), *things_taken_in(frameless(), read_things(frameless(), table_of(made))))
+    assert list(again.things.values()) == list(plan.things.values())
+
+
+def test_cells_of_a_workbook_are_read_as_values() -> None:
+    book = Workbook()
+    sheet = book.active
+    assert sheet is not None
+    for row in (
+        ["Item", "Length (mm)", "Width (mm)", "Height (mm)", "Turn", None],
+        [None],
+        ["Box", 120.5, 80, 40, True],
+    ):
+        sheet.append(row)
+    out = io.BytesIO()
+    book.save(out)
+    (row,) = read_things(frameless(), table_of(out.getvalue()))
+    assert row.thing is not None
+    assert (row.thing.length, row.thing.width, row.thing.may_turn) == ("120.5 mm", "80 mm", True)
+
+
+def bomb() -> bytes:
+    out = io.BytesIO()
+    with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as packed:
+        packed.writestr("xl/workbook.xml", b" " * (MOST_UNPACKED + 1))
+    return out.getvalue()
+
+
+def empty_book() -> bytes:
+    out = io.BytesIO()
+    Workbook().save(out)
+    return out.getvalue()
+
+
+@pytest.mark.parametrize("made", [lambda: b"", lambda: b"name,length", lambda: b"PK\x03\x04 cut off", bomb, empty_book])
+def test_what_is_no_workbook_is_refused(made: Callable[[], bytes]) -> None:
+    with pytest.raises(PlanRefused) as refused:
+        table_of(made())
+    assert refused.value.code == "no-workbook"
+
+
+@pytest.mark.parametrize("table", ["", "name,length\nA,1"])
 def test_what_is_no_table_is_refused(table: str) -> None:
     with pytest.raises(PlanRefused):
         read_things(frameless(), table)

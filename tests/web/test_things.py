@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from tests.conftest import Api
+from vasculum.export.files import WORKBOOK
 
 BENCH = "potting-bench"
 
@@ -18,6 +19,30 @@ def test_a_thing_is_found_in_whichever_plan_it_lies(api: Api) -> None:
     assert api.get("/things?words=seed+tray")["found"] == found
     assert api.get("/things?words=elephant") == {"found": [], "more": 0}
     assert api.get("/things?words=+")["found"] == []
+
+
+def test_a_workbook_is_read_as_a_table_and_anything_else_is_refused(api: Api) -> None:
+    made = api.client.get(f"/api/plans/{BENCH}/files/things.xlsx").data
+    kind = {"Content-Type": WORKBOOK}
+    answer = api.client.post("/api/workbook", data=made, headers=kind)
+    assert answer.status_code == 200
+    read = api.post(f"/plans/{BENCH}/things", {"text": answer.json["text"]})
+    assert [row["thing"]["name"] for row in read["rows"]][:2] == ["Label box", "Marker pens"]
+    assert all(row["twice"] for row in read["rows"])
+    refused = api.client.post("/api/workbook", data=b"no", headers=kind)
+    assert (refused.status_code, refused.json["code"]) == (422, "no-workbook")
+    assert api.client.post("/api/workbook", data=made, headers={"Content-Type": "text/plain"}).status_code == 415
+
+
+def test_a_table_whose_columns_nobody_knows_is_asked_about(api: Api) -> None:
+    text = "What,A,B,C\nJar,4,3,2"
+    asked = api.post(f"/plans/{BENCH}/things", {"text": text})
+    assert asked["rows"] == []
+    assert "no column name" in asked["problem"] or "no column length" in asked["problem"]
+    said = {"A": "length", "B": "width", "C": "height"}
+    read = api.post(f"/plans/{BENCH}/things", {"text": text, "said": said | {"What": "name"}, "unit": "cm"})
+    assert read["problem"] == ""
+    assert read["rows"][0]["thing"]["length"] == "4 cm"
 
 
 def test_more_than_can_be_read_are_counted(api: Api) -> None:

@@ -39,7 +39,7 @@ def _parts(plan: SolvedPlan, _revision: int | None) -> bytes:
 
 
 def _workbook(plan: SolvedPlan, _revision: int | None) -> bytes:
-    from vasculum.export.parts_xlsx import parts_xlsx
+    from vasculum.export.workbooks import parts_xlsx
 
     return parts_xlsx(solution_of(plan, prove(plan)))
 
@@ -85,6 +85,12 @@ def _things(plan: SolvedPlan, _revision: int | None) -> bytes:
     return things_csv(plan.plan).encode("utf-8")
 
 
+def _things_workbook(plan: SolvedPlan, _revision: int | None) -> bytes:
+    from vasculum.export.workbooks import things_xlsx
+
+    return things_xlsx(plan.plan)
+
+
 def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
     from vasculum.export.pdf.page import paper_of
     from vasculum.export.pdf.tiled import tiled
@@ -100,10 +106,13 @@ def _library(plan: SolvedPlan, _revision: int | None) -> bytes:
     return library_json(plan.plan)
 
 
+WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
+"""The media type of a workbook."""
 EXPORTS = {
     "plan.json": ExportFile("application/json", _plan),
     "parts.csv": ExportFile("text/csv; charset=utf-8", _parts),
-    "parts.xlsx": ExportFile("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", _workbook),
+    "parts.xlsx": ExportFile(WORKBOOK, _workbook),
+    "things.xlsx": ExportFile(WORKBOOK, _things_workbook),
     "drawing.svg": ExportFile("image/svg+xml", _drawing),
     "drawing.dxf": ExportFile("image/vnd.dxf", _cad),
     "sheet.pdf": ExportFile("application/pdf", _sheet),

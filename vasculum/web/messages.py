@@ -17,6 +17,7 @@ from vasculum.plan.document.settings import SettingShown
 from vasculum.plan.document.starting import Carcass
 from vasculum.plan.document.stations import StationGroup
 from vasculum.plan.edits.fixing import Fix
+from vasculum.plan.edits.headings import HeadingRead, UnitOfTable
 from vasculum.plan.edits.library_file import LibraryRow
 from vasculum.plan.edits.readings_csv import ReadRow
 from vasculum.plan.edits.runners_csv import RunnerRow
@@ -101,16 +102,29 @@ class ReadingsAnswer(Model):
 
 
 class PastedThings(Model):
-    """A table of things that go in, as pasted."""
+    """A table of things that go in, as pasted; which column is which, and the unit of bare lengths."""
 
-    text: Annotated[str, Field(max_length=200_000)]
+    text: Annotated[str, Field(max_length=1_000_000)]
+    said: Annotated[dict[str, str], Field(max_length=60, default_factory=dict)]
+    unit: UnitOfTable = "as the plan"
 
 
 class ThingsAnswer(Model):
     """Every row as it was read, and the change that takes the good ones in; nothing is kept."""
 
+    headings: list[HeadingRead]
+    columns: list[str]
+    """Those that there are."""
+    problem: str
+    """Why no row could be read: a column that nobody named; empty where they could."""
     rows: list[ThingRow]
     patch: list[PatchStep]
+
+
+class TableAnswer(Model):
+    """A workbook's first sheet, as text that can be pasted."""
+
+    text: str
 
 
 class PastedRunners(Model):

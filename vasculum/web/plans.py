@@ -16,7 +16,6 @@ from vasculum.plan.edits import runners_csv
 from vasculum.plan.edits.fixing import fixes_of
 from vasculum.plan.edits.library_file import library_taken_in, read_library
 from vasculum.plan.edits.readings_csv import read_readings, taken_in
-from vasculum.plan.edits.things_csv import read_things, things_taken_in
 from vasculum.plan.edits.verbs import acted, only_measures
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.comparing import compared
@@ -42,14 +41,12 @@ from vasculum.web.messages import (
     Nothing,
     PastedReadings,
     PastedRunners,
-    PastedThings,
     PlanAnswer,
     PlanList,
     Preview,
     PreviewAnswer,
     ReadingsAnswer,
     RunnersAnswer,
-    ThingsAnswer,
     TypedRead,
     Version,
     WeighedAnswer,
@@ -175,14 +172,6 @@ def read_pasted(plan_id: str, body: PastedReadings) -> ReadingsAnswer:
     plan = desk().plans.get(plan_id).plan
     rows = read_readings(plan, body.space, body.text)
     return ReadingsAnswer(rows=rows, patch=taken_in(plan, rows))
-
-
-@route("POST", "/plans/<plan_id>/things", ThingsAnswer, PastedThings, refuses=(404,))
-def read_pasted_things(plan_id: str, body: PastedThings) -> ThingsAnswer:
-    """Read a table of things that go in, row by row; what to do with it is for the person to decide."""
-    plan = desk().plans.get(plan_id).plan
-    rows = read_things(plan, body.text)
-    return ThingsAnswer(rows=rows, patch=things_taken_in(plan, rows))
 
 
 @route("POST", "/plans/<plan_id>/runners", RunnersAnswer, PastedRunners, refuses=(404,))

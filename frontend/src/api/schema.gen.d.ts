@@ -722,6 +722,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The first sheet of a workbook, as a table that can be pasted; nothing is kept. */
+        post: operations["read_workbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1727,6 +1744,24 @@ export interface components {
         Head: {
             /** Revision */
             revision: number;
+        };
+        /**
+         * HeadingRead
+         * @description A column of the table: what it is called there, what it is taken for, and the unit of its bare numbers.
+         */
+        HeadingRead: {
+            /** Given */
+            given: string;
+            /**
+             * Column
+             * @description None where nobody knows, or it is left out.
+             */
+            column: string | null;
+            /**
+             * Unit
+             * @description Empty where it says none.
+             */
+            unit: string;
         };
         /**
          * HistoryAnswer
@@ -2776,11 +2811,21 @@ export interface components {
         };
         /**
          * PastedThings
-         * @description A table of things that go in, as pasted.
+         * @description A table of things that go in, as pasted; which column is which, and the unit of bare lengths.
          */
         PastedThings: {
             /** Text */
             text: string;
+            /** Said */
+            said?: {
+                [key: string]: string;
+            };
+            /**
+             * Unit
+             * @default as the plan
+             * @enum {string}
+             */
+            unit: "as the plan" | "mm" | "cm" | "in";
         };
         /**
          * PatchStep
@@ -4364,6 +4409,14 @@ export interface components {
             what: "frame" | "case";
         };
         /**
+         * TableAnswer
+         * @description A workbook's first sheet, as text that can be pasted.
+         */
+        TableAnswer: {
+            /** Text */
+            text: string;
+        };
+        /**
          * TakeAway
          * @description What stood in the way is gone.
          */
@@ -4716,6 +4769,18 @@ export interface components {
          * @description Every row as it was read, and the change that takes the good ones in; nothing is kept.
          */
         ThingsAnswer: {
+            /** Headings */
+            headings: components["schemas"]["HeadingRead"][];
+            /**
+             * Columns
+             * @description Those that there are.
+             */
+            columns: string[];
+            /**
+             * Problem
+             * @description Why no row could be read: a column that nobody named; empty where they could.
+             */
+            problem: string;
             /** Rows */
             rows: components["schemas"]["ThingRow"][];
             /** Patch */
@@ -7363,6 +7428,53 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    read_workbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
                 headers: {
                     [name: string]: unknown;
                 };

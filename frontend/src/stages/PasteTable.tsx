@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { type ChangeEvent, type ReactNode, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { type PatchStep, Refused } from '../api/client'
@@ -7,6 +7,15 @@ import { Fractions } from '../lengths/Num'
 interface Looked {
   rows: { line: number; said: string; isGood: boolean }[]
   patch: PatchStep[]
+  /** Where somebody may say which column is which. */
+  columns?: Columns
+}
+
+interface Columns {
+  known: string[]
+  headings: { given: string; column: string | null }[]
+  /** What is missing, so that no row could be read. */
+  problem: string
 }
 
 interface Props {
@@ -14,27 +23,47 @@ interface Props {
   label: string
   example: string
   /** The program reads the table; nothing is kept. */
-  onLook(text: string): Promise<Looked>
+  onLook(text: string, said: Record<string, string>): Promise<Looked>
+  /** A file as text. */
+  onFile?(file: File): Promise<string>
+  accept?: string
+  children?: ReactNode
   onTake(patch: PatchStep[], good: number): void
   onLeave(): void
 }
 
+const MOST_SHOWN = 100
+
+/** Every bad row is shown; of the good ones the first. */
+const isShown = (row: Looked['rows'][number], at: number) => !row.isGood || at < MOST_SHOWN
+
 /** A pasted table, looked at row by row before anything is taken. */
-export function PasteTable({ id, label, example, onLook, onTake, onLeave }: Props) {
+export function PasteTable({ id, label, example, onLook, onFile, accept, children, onTake, onLeave }: Props) {
   const [text, setText] = useState('')
   const [looked, setLooked] = useState<Looked | null>(null)
   const [refused, setRefused] = useState('')
+  const [said, setSaid] = useState<Record<string, string>>({})
   const good = looked?.rows.filter((row) => row.isGood).length ?? 0
-  const look = async () => {
+  const attempt = async (what: () => Promise<void>) => {
     setRefused('')
-    setLooked(null)
     try {
-      setLooked(await onLook(text))
+      await what()
     } catch (failure) {
       if (!(failure instanceof Refused)) throw failure
       setRefused(failure.message)
     }
   }
+  const look = (meant: Record<string, string>, of: string) =>
+    attempt(async () => {
+      setLooked(null)
+      setLooked(await onLook(of, meant))
+    })
+  const begin = (next: string) => {
+    setText(next)
+    setLooked(null)
+    setSaid({})
+  }
+  const columns = looked?.columns
   return (
     <>
       <Form.Group controlId={id}>
@@ -44,16 +73,55 @@ export function PasteTable({ id, label, example, onLook, onTake, onLeave }: Prop
           rows={5}
           value={text}
           placeholder={example}
-          onChange={(event) => {
-            setText(event.target.value)
-            setLooked(null)
-          }}
+          onChange={(event) => begin(event.target.value)}
         />
       </Form.Group>
+      {onFile && (
+        <Form.Group controlId={`${id}-file`} className="mt-2">
+          <Form.Label className="mb-0">Or a file</Form.Label>
+          <Form.Control
+            type="file"
+            size="sm"
+            accept={accept}
+            onChange={(event: ChangeEvent<HTMLInputElement>) => {
+              const [file] = event.target.files ?? []
+              if (file) attempt(async () => begin(await onFile(file)))
+            }}
+          />
+        </Form.Group>
+      )}
+      {children}
       {refused && <p role="alert">{refused}</p>}
-      {looked && (
+      {columns?.problem && <p role="alert">{columns.problem}</p>}
+      {columns && (
+        <fieldset className="columns-are">
+          <legend>Which column is which</legend>
+          {columns.headings.map((one) => (
+            <Form.Group key={one.given} controlId={`${id}-${one.given}`}>
+              <Form.Label className="mb-0">{one.given || 'without a name'}</Form.Label>
+              <Form.Select
+                size="sm"
+                value={one.column ?? ''}
+                onChange={(event) => {
+                  const meant = { ...said, [one.given]: event.target.value }
+                  setSaid(meant)
+                  look(meant, text)
+                }}
+              >
+                <option value="">left out</option>
+                {columns.known.map((name) => (
+                  <option key={name} value={name}>
+                    {name.replaceAll('_', ' ')}
+                  </option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+          ))}
+        </fieldset>
+      )}
+      {looked && looked.rows.length > 0 && (
         <ul className="pasted-rows" aria-label="Rows">
-          {looked.rows.map((row) => (
+          {looked.rows.filter(isShown).map((row) => (
             <li key={row.line} className={row.isGood ? undefined : 'pasted-rows__bad'}>
               <Fractions>{row.said}</Fractions>
             </li>
@@ -61,7 +129,7 @@ export function PasteTable({ id, label, example, onLook, onTake, onLeave }: Prop
         </ul>
       )}
       <div className="d-flex flex-wrap gap-2 mt-2">
-        <Button variant="outline-primary" disabled={text.trim() === ''} onClick={look}>
+        <Button variant="outline-primary" disabled={text.trim() === ''} onClick={() => look(said, text)}>
           Look at the rows
         </Button>
         {looked && good > 0 && (

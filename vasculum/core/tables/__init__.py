@@ -313,6 +313,16 @@ def label_sheets() -> tuple[LabelSheet, ...]:
 
 
 @cache
+def headings() -> dict[str, str]:
+    """What the columns of somebody's own table may be called → the column that is meant."""
+    found = {}
+    for _, row in _rows("headings.csv"):
+        found[row["column"].replace("_", " ")] = row["column"]
+        found |= {also.strip(): row["column"] for also in row["also"].split(";")}
+    return found
+
+
+@cache
 def uses() -> dict[str, Use]:
     """How often a thing may be used, the most often first."""
     return {

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import csv
 import io
-from collections.abc import Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from typing import NamedTuple
 
 from vasculum.core.errors import PlanRefused
 from vasculum.plan.document.cells import as_written
 
-MOST_ROWS = 1000
+MOST_ROWS = 5000
 MOST_QUOTED = 200
 """Characters of a row that are shown where it is refused."""
 
@@ -27,39 +27,73 @@ class Row(NamedTuple):
     """Why the row cannot be read at all; empty where it can."""
 
 
-def pasted_rows(text: str, columns: Sequence[str], needed: Sequence[str]) -> Iterator[Row]:
+class Heading(NamedTuple):
+    """A column of the table: what it is called there, and which column it is; none where it is left out."""
+
+    given: str
+    column: str | None
+
+
+def plain_headings(given: list[str]) -> list[Heading]:
+    """Columns that are called what they are; anything else is a column of that name."""
+    return [Heading(one, one.strip().lower().replace(" ", "_")) for one in given]
+
+
+def pasted_rows(
+    text: str,
+    columns: Sequence[str],
+    needed: Sequence[str],
+    read: Callable[[list[str]], list[Heading]] = plain_headings,
+) -> Iterator[Row]:
     """Every row that is not empty.
+
+    Args:
+        read: which column each heading is.
 
     Raises:
         PlanRefused: ``no-table`` where the heading lacks a column, has one twice or an unknown one; ``too-many-rows``;
             ``table-damaged`` with the row, where a quote is not closed or a cell has no end.
     """
-    lines = text.removeprefix("\ufeff").replace("\r\n", "\n").replace("\r", "\n").strip("\n").split("\n")
-    if len(lines) > MOST_ROWS:
-        raise PlanRefused("too-many-rows", f"{len(lines)} rows; {MOST_ROWS} are taken at a time.", "Paste fewer.")
-    delimiter = max(",;\t", key=lines[0].count)
-    table = _table(lines, delimiter)
-    heading = [cell.strip().lower().replace(" ", "_") for cell in table[0][1]] if table else []
-    if missing := [name for name in needed if name not in heading]:
+    table = _read(text)
+    heading = read([cell.strip() for cell in table[0][1]]) if table else []
+    known = [one.column for one in heading if one.column is not None]
+    if missing := [name for name in needed if name not in known]:
         raise PlanRefused(
             "no-table",
             f"The first row has no column {' and no column '.join(missing)}.",
             f"Name the columns in the first row: {', '.join(columns)}.",
         )
-    if unknown := [name for name in heading if name not in columns]:
+    if unknown := [name for name in known if name not in columns]:
         raise PlanRefused(
             "no-table", f"There is no column {unknown[0][:MOST_QUOTED]!r}.", f"There are {', '.join(columns)}."
         )
-    if twice := [name for name in heading if heading.count(name) > 1]:
+    if twice := [name for name in known if known.count(name) > 1]:
         raise PlanRefused("no-table", f"The column {twice[0]!r} stands there twice.", "Take one of them out.")
     for line, cells, said in table[1:]:
         if any(cell.strip() for cell in cells):
-            yield _row(line, cells, said, heading, needed)
+            yield _row(line, cells, said, [one.column for one in heading], needed)
 
 
-def _row(line: int, cells: list[str], text: str, heading: list[str], needed: Sequence[str]) -> Row:
+def headings_in(text: str) -> list[str]:
+    """What the columns of a table are called.
+
+    Raises:
+        PlanRefused: ``too-many-rows``, ``table-damaged``.
+    """
+    table = _read(text)
+    return [cell.strip()[:MOST_QUOTED] for cell in table[0][1]] if table else []
+
+
+def _read(text: str) -> list[tuple[int, list[str], str]]:
+    lines = text.removeprefix("\ufeff").replace("\r\n", "\n").replace("\r", "\n").strip("\n").split("\n")
+    if len(lines) > MOST_ROWS + 1:
+        raise PlanRefused("too-many-rows", f"{len(lines)} rows; {MOST_ROWS} are taken at a time.", "Paste fewer.")
+    return _table(lines, max(",;\t", key=lines[0].count))
+
+
+def _row(line: int, cells: list[str], text: str, heading: list[str | None], needed: Sequence[str]) -> Row:
     filled = [as_written(cell.strip()) for cell in cells] + [""] * (len(heading) - len(cells))
-    by_column = dict(zip(heading, filled, strict=False))
+    by_column = {column: cell for column, cell in zip(heading, filled, strict=False) if column is not None}
     problem = ""
     if any(cell.strip() for cell in cells[len(heading) :]):
         problem = f"It has {len(cells)} cells, and the first row names {len(heading)} columns."

@@ -14,19 +14,21 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from vasculum.core.errors import LengthRefused, WeightRefused
+from vasculum.core.errors import LengthRefused, PlanRefused, WeightRefused
 from vasculum.core.lengths import read_length
 from vasculum.core.weights import kept_weight, read_weight
 from vasculum.plan.document import Model, Plan, Thing
 from vasculum.plan.document.cells import harmless
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import own_name
-from vasculum.plan.edits.pasted import pasted_rows
+from vasculum.plan.edits.headings import LEFT_OUT, HeadingRead, UnitOfTable, as_headings, read_headings, with_unit
+from vasculum.plan.edits.pasted import headings_in, pasted_rows
 
 SIZES = ("length", "width", "height")
 COLUMNS = (
     "name", *SIZES, "count", "weight", "use", "turn", "lie", "stack", "headroom", "belongs_with", "note",
 )  # fmt: skip
+LENGTHS = (*SIZES, "headroom")
 YES_OR_NO = {"yes": True, "y": True, "true": True, "1": True, "no": False, "n": False, "false": False, "0": False}
 
 
@@ -42,20 +44,45 @@ class ThingRow(Model):
     """Whether a thing of this name is on the list already, or further up in the table."""
 
 
-def read_things(plan: Plan, text: str) -> list[ThingRow]:
+NEEDED = ("name", *SIZES)
+
+
+def read_things(
+    plan: Plan, text: str, said: Mapping[str, str] | None = None, unit: UnitOfTable = "as the plan"
+) -> list[ThingRow]:
     """Every row of a pasted table.
+
+    Args:
+        said: heading → column where somebody said which it is, nothing where it is left out.
+        unit: of bare numbers that are lengths, where their column does not say its own.
 
     Raises:
         PlanRefused: ``no-table`` where there is no heading with the columns needed; ``too-many-rows``.
     """
     seen = {one.name.casefold() for one in plan.things.values()}
     rows = []
-    for row in pasted_rows(text, COLUMNS, ("name", *SIZES)):
-        one = _row(plan, row.line, row.cells, row.text, row.problem)
+    columns = things_headings(text, said or {})
+    units = {one.column: one.unit for one in columns if one.column is not None}
+    bare = "" if unit == "as the plan" else unit
+    of = {column: units.get(column) or (bare if column in LENGTHS else "") for column in COLUMNS}
+    for row in pasted_rows(text, COLUMNS, NEEDED, lambda _: as_headings(columns)):
+        cells = {column: with_unit(cell, of[column]) for column, cell in row.cells.items()}
+        one = _row(plan, row.line, cells, row.text, row.problem)
         name = "" if one.thing is None else one.thing.name.casefold()
         rows.append(one.model_copy(update={"twice": name in seen}) if name else one)
         seen.add(name)
     return rows
+
+
+def things_headings(text: str, said: Mapping[str, str]) -> list[HeadingRead]:
+    """What its columns are taken for.
+
+    Raises:
+        PlanRefused: ``too-many-rows``, ``table-damaged``; ``no-such-column`` where something else was said.
+    """
+    if unknown := [column for column in said.values() if column not in (*COLUMNS, LEFT_OUT)]:
+        raise PlanRefused("no-such-column", f"There is no column {unknown[0]!r}.", f"There are {', '.join(COLUMNS)}.")
+    return read_headings(headings_in(text), said)
 
 
 def things_taken_in(plan: Plan, rows: list[ThingRow]) -> list[PatchStep]:
@@ -125,16 +152,20 @@ def _yes_or_no(column: str, said: str) -> bool:
     return YES_OR_NO[said.lower()]
 
 
-def things_csv(plan: Plan) -> str:
-    """The list as a table that can be pasted again; no cell of it runs as a formula."""
-    out = io.StringIO()
-    table = csv.writer(out)
-    table.writerow(COLUMNS)
+def table_of_things(plan: Plan) -> Iterator[list[str]]:
+    """The list as a table that can be brought in again, its heading first."""
+    yield list(COLUMNS)
+    said = {True: "yes", False: "no"}
     for one in plan.things.values():
-        said = {True: "yes", False: "no"}
         row = (
-            one.name, one.length, one.width, one.height, one.count, one.weight or "", one.use, said[one.may_turn],
-            said[one.may_lie], one.stacks, one.headroom or "", one.belongs_with, one.note,
+            one.name, one.length, one.width, one.height, str(one.count), one.weight or "", one.use, said[one.may_turn],
+            said[one.may_lie], str(one.stacks), one.headroom or "", one.belongs_with, one.note,
         )  # fmt: skip
-        table.writerow([harmless(cell) for cell in row])
+        yield list(row)
+
+
+def things_csv(plan: Plan) -> str:
+    """The list as comma-separated text; no cell of it runs as a formula."""
+    out = io.StringIO()
+    csv.writer(out).writerows([harmless(cell) for cell in row] for row in table_of_things(plan))
     return out.getvalue()

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { answered, client } from '../../../api/client'
+import { answered, client, type Schemas } from '../../../api/client'
 import { change } from '../../../plan/acts'
 import { useCommands, usePlan } from '../../../plan/PlanDesk'
 import { PasteTable } from '../../PasteTable'
@@ -64,25 +64,44 @@ const FIELDS = [
   ['height', 'High'],
 ] as const
 
+type UnitOfTable = NonNullable<Schemas['PastedThings']['unit']>
+const UNITS: UnitOfTable[] = ['as the plan', 'mm', 'cm', 'in']
+
+/** A file as a table that can be read: a workbook by the program, anything else as it is. */
+async function asText(file: File): Promise<string> {
+  if (!file.name.toLowerCase().endsWith('.xlsx')) return file.text()
+  const answer = await answered<Schemas['TableAnswer']>(
+    client.POST('/api/workbook', {
+      body: file as never,
+      bodySerializer: (body: unknown) => body as File,
+      headers: { 'Content-Type': 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' },
+    } as never),
+  )
+  return answer.text
+}
+
 /** A list from a spreadsheet, looked at row by row. */
 export function PasteThings() {
   const { plan } = usePlan()
   const { act } = useCommands()
   const [isOpen, setIsOpen] = useState(false)
+  const [unit, setUnit] = useState<UnitOfTable>('as the plan')
   if (!isOpen)
     return (
       <Button variant="outline-secondary" className="mb-2" onClick={() => setIsOpen(true)}>
-        Paste a list
+        Bring a list in
       </Button>
     )
   return (
-    <section aria-label="Paste a list" className="mb-3">
+    <section aria-label="Bring a list in" className="mb-3">
       <PasteTable
         id="pasted-things"
         label={LABEL}
         example={EXAMPLE}
-        onLook={async (text) => {
-          const path = { params: { path: { plan_id: plan.id } }, body: { text } }
+        accept=".xlsx,.csv,.tsv,.txt"
+        onFile={asText}
+        onLook={async (text, said) => {
+          const path = { params: { path: { plan_id: plan.id } }, body: { text, said, unit } }
           const answer = await answered(client.POST('/api/plans/{plan_id}/things', path))
           const rows = answer.rows.map(({ line, text: row, thing, problem, twice }) => ({
             line,
@@ -91,14 +110,30 @@ export function PasteThings() {
               ? `${line}: ${thing.name}, ${[thing.length, thing.width, thing.height].join(' × ')}${twice ? ' · there is one of this name already' : ''}`
               : `${line}: ${row} · ${problem}`,
           }))
-          return { rows, patch: answer.patch }
+          const { columns: known, headings, problem } = answer
+          return { rows, patch: answer.patch, columns: { known, headings, problem } }
         }}
         onTake={(patch, good) => {
           act(change(patch), `${good} things pasted`)
           setIsOpen(false)
         }}
         onLeave={() => setIsOpen(false)}
-      />
+      >
+        <Form.Group controlId="unit-of-table" className="mt-2">
+          <Form.Label className="mb-0">Bare lengths are in</Form.Label>
+          <Form.Select
+            size="sm"
+            value={unit}
+            onChange={(event) => setUnit(event.target.value as UnitOfTable)}
+          >
+            {UNITS.map((one) => (
+              <option key={one} value={one}>
+                {one}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      </PasteTable>
     </section>
   )
 }

@@ -7,6 +7,9 @@ import { AddThing, PasteThings } from './AddThings'
 import { CellsUsed } from './CellsUsed'
 import { ThingRow } from './ThingRow'
 
+/** Of a long list so many stand here. */
+const MOST_SHOWN = 150
+
 /** What goes in: the list, where each thing lives, and what of it is left over. */
 export function Things() {
   const { document, id, revision } = usePlan().plan
@@ -31,12 +34,13 @@ export function Things() {
       )}
       {things.length > 1 && <FindThings first={id} revision={revision} onFound={choosePlace} />}
       <ul className="things" aria-label="Things">
-        {things.map(([id, thing]) => (
+        {things.slice(0, MOST_SHOWN).map(([id, thing]) => (
           <li key={id}>
             <ThingRow id={id} thing={thing} at={kept.get(id)} />
           </li>
         ))}
       </ul>
+      {things.length > MOST_SHOWN && <p>And {things.length - MOST_SHOWN} more: find them above.</p>}
       <AddThing />
       <PasteThings />
       <div className="d-flex flex-wrap gap-2 mb-2">
@@ -48,6 +52,11 @@ export function Things() {
         >
           Print labels
         </a>
+        {things.length > 0 && (
+          <a className="btn btn-sm btn-outline-secondary" href={`/api/plans/${id}/files/things.xlsx`}>
+            The list as a workbook
+          </a>
+        )}
         {things.length > 0 && (
           <a className="btn btn-sm btn-outline-secondary" href={`/api/plans/${id}/files/things.csv`}>
             The list as CSV

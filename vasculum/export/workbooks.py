@@ -1,4 +1,4 @@
-"""The parts list as a workbook: parts, things to buy, tape checks; texts as read, sizes also in mm."""
+"""Lists as workbooks: parts, things to buy, tape checks, texts as read and sizes also in mm; and what goes in."""
 
 from __future__ import annotations
 
@@ -11,7 +11,9 @@ from openpyxl.styles import Alignment, Font
 from openpyxl.utils import get_column_letter
 from openpyxl.worksheet.worksheet import Worksheet
 
+from vasculum.plan.document import Plan
 from vasculum.plan.document.cells import harmless
+from vasculum.plan.edits.things_csv import table_of_things
 from vasculum.plan.telling.solution import PartShown, Shown, Solution
 
 PARTS = (
@@ -34,6 +36,20 @@ def parts_xlsx(solution: Solution) -> bytes:
     read = [(c, solution.should_read(c)) for c in solution.tape_checks]
     rows = ((c.drawer, c.what, value.text, value.other, c.tolerance.text) for c, value in read)
     _fill(checks, ("Drawer", "Measure", "Should read", "Other unit", "Within"), rows)
+    out = io.BytesIO()
+    book.save(out)
+    return out.getvalue()
+
+
+def things_xlsx(plan: Plan) -> bytes:
+    """The list of things as a workbook of one sheet, that can be brought in again."""
+    heading, *rows = table_of_things(plan)
+    book = Workbook()
+    sheet = book.active
+    if not isinstance(sheet, Worksheet):
+        raise TypeError("a new workbook has a first sheet")
+    sheet.title = "What goes in"
+    _fill(sheet, tuple(heading), (tuple(row) for row in rows))
     out = io.BytesIO()
     book.save(out)
     return out.getvalue()
