@@ -19,6 +19,10 @@ PAPERS = {"A4": (210.0, 297.0), "Letter": (215.9, 279.4)}
 BENCH = "potting-bench"
 
 
+def page_of(place: str) -> str:
+    return f"http://127.0.0.1:8017/plans/p/drawer/{place}"
+
+
 def said(made: bytes) -> list[str]:
     return [" ".join(page.extract_text().split()) for page in PdfReader(BytesIO(made)).pages]
 
@@ -39,14 +43,14 @@ def test_a_sheet_of_labels_lies_on_its_paper(sheet: object) -> None:
 
 @pytest.mark.parametrize("size", SHEETS)
 def test_every_drawer_of_the_bench_has_its_label_with_what_lies_in_it(size: str) -> None:
-    (page,) = said(labels(solved(demo_plan(BENCH)), SHEETS[size], "http://127.0.0.1:8017/plans/potting-bench/fill"))
+    (page,) = said(labels(solved(demo_plan(BENCH)), SHEETS[size], page_of))
     for number, name, kept in (("1", "Labels", "Label box"), ("6", "Trays", "Seed tray"), ("7", "Sieves", "")):
         assert f"{number} {name} {kept}".strip() in page
 
 
 @pytest.mark.parametrize(("count", "pages"), [(24, 1), (25, 2)])
 def test_more_labels_than_a_sheet_has_go_on_on_the_next(count: int, pages: int) -> None:
-    made = said(labels(many(count), SHEETS["a4-24"], "http://127.0.0.1/plans/p/fill"))
+    made = said(labels(many(count), SHEETS["a4-24"], page_of))
     assert len(made) == pages
     assert f"{count} Row {count - 1}" in made[-1]
 
@@ -56,7 +60,7 @@ def test_a_long_list_is_cut_to_the_lines_that_there_are() -> None:
     for number in range(40):
         plan = act(plan, "add-thing", name=f"Thing with a long name {number}", length="1", width="1", height="1")
         plan = act(plan, "put-thing", thing=list(plan.things)[-1], place=drawer_of(plan))
-    (page,) = said(labels(solved(plan), SHEETS["letter-30"], "http://127.0.0.1/plans/p/fill"))
+    (page,) = said(labels(solved(plan), SHEETS["letter-30"], page_of))
     assert "Thing with a long name 0" in page
     assert "Thing with a long name 39" not in page
 

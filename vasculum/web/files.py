@@ -75,9 +75,14 @@ def labels_file(plan_id: str) -> Response:
     size = request.args.get("size") or usual
     if size not in known:
         raise NoSuchFile("no-such-labels", f"There are no labels {size!r}.", f"There is {', '.join(known)}.")
-    home = f"{network().origin}/" if network().is_on else request.host_url
-    made = labels(desk().solved(revision), known[size], f"{home}plans/{plan_id}/drawer")
+    made = labels(desk().solved(revision), known[size], lambda place: page_of(plan_id, place))
     return _attached(made, "application/pdf", f"{_plain(revision.plan.name)}-labels.pdf")
+
+
+def page_of(plan_id: str, place: str) -> str:
+    """Where the page of a drawer is: through the second door where that is open, so that a phone finds it."""
+    home = f"{network().origin}/" if network().is_on else request.host_url
+    return f"{home}plans/{plan_id}/drawer/{place}"
 
 
 @route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import io
-from collections.abc import Iterator
+from collections.abc import Callable
 
 import segno
 from reportlab.lib.units import mm
@@ -13,63 +13,52 @@ from reportlab.platypus import Paragraph
 from vasculum.core.tables import LabelSheet
 from vasculum.export.pdf.page import paper_of
 from vasculum.export.pdf.type import BODY, BOLD, FINE, INK, printable, register_fonts, said
-from vasculum.plan.laying.layout import cells_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.laying.things import things_in
+from vasculum.plan.telling.labels import LabelSaid, labels_of
 
-KEPT_IN = ("drawer", "tray", "shelf", "open", "bin")
-"""What a label is put on."""
 EDGE = 3 * mm
 """Kept free inside a label: printers are a little off."""
 LARGEST = 22.0
 """Of a number, points."""
 
 
-def labels(plan: SolvedPlan, sheet: LabelSheet, at: str) -> bytes:
+def labels(plan: SolvedPlan, sheet: LabelSheet, page_of: Callable[[str], str]) -> bytes:
     """The labels of a plan, row by row from above, on as many pages as they take.
 
     Args:
-        at: where the pages of its drawers are; the place of each is put behind it.
+        page_of: where the page of a drawer is.
     """
     register_fonts()
     out, paper = io.BytesIO(), paper_of("A4" if sheet.paper == "A4" else "Letter")
     canvas = Canvas(out, pagesize=paper, invariant=1)
     canvas.setTitle(printable(f"{plan.plan.name}, labels"))
     each = sheet.across * sheet.down
-    for count, place in enumerate(_places(plan)):
+    for count, label in enumerate(labels_of(plan.plan)):
         if count and count % each == 0:
             canvas.showPage()
         row, column = divmod(count % each, sheet.across)
         left = float(sheet.left + column * (sheet.width + sheet.gap_across)) * mm
         top = paper.height - float(sheet.top + row * (sheet.height + sheet.gap_down)) * mm
-        _label(canvas, plan, place, (left, top), sheet, f"{at}/{place}")
+        _label(canvas, label, (left, top), sheet, page_of(label.place))
     canvas.save()
     return out.getvalue()
 
 
-def _places(plan: SolvedPlan) -> Iterator[str]:
-    for space in plan.plan.space_order:
-        yield from (cell.id for cell in cells_of(plan.plan, space) if cell.place.holds in KEPT_IN)
-
-
-def _label(
-    canvas: Canvas, plan: SolvedPlan, place: str, corner: tuple[float, float], sheet: LabelSheet, link: str
-) -> None:
+def _label(canvas: Canvas, label: LabelSaid, corner: tuple[float, float], sheet: LabelSheet, link: str) -> None:
     """From its upper left corner: the number, the name and what lies there, the code at the right."""
     wide, high = float(sheet.width) * mm - 2 * EDGE, float(sheet.height) * mm - 2 * EDGE
     left, top = corner[0] + EDGE, corner[1] - EDGE
     side = min(high, wide / 3)
     _code(canvas, link, (left + wide - side, top - side), side)
-    number = str(numbers_of(plan.plan)[place])
+    number = str(label.number)
     size = min(LARGEST, high / 2)
     canvas.setFillColor(INK)
     canvas.setFont(BOLD, size)
     canvas.drawString(left, top - size * 0.8, number)
     beside = left + canvas.stringWidth(number, BOLD, size) + EDGE
     room = left + wide - side - EDGE - beside
-    kept = ", ".join(dict.fromkeys(one.name for one in things_in(plan.plan, place).values()))
     at = top
-    for text, style in ((plan.plan.places[place].name, BODY), (kept, FINE)):
+    for text, style in ((label.name, BODY), (label.kept, FINE)):
         at -= _written(canvas, said(text, style), (beside, at), (room, at - (top - high)))
 
 

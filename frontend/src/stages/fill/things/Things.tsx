@@ -5,6 +5,7 @@ import { FindThings } from '../../../things/FindThings'
 import { ChoiceFields } from '../../ChoiceFields'
 import { AddThing, PasteThings } from './AddThings'
 import { CellsUsed } from './CellsUsed'
+import { LabelPrinter } from './LabelPrinter'
 import { ThingRow } from './ThingRow'
 
 /** Of a long list so many stand here. */
@@ -52,6 +53,7 @@ export function Things() {
         >
           Print labels
         </a>
+        <LabelPrinter />
         {things.length > 0 && (
           <a className="btn btn-sm btn-outline-secondary" href={`/api/plans/${id}/files/things.xlsx`}>
             The list as a workbook
