@@ -369,6 +369,16 @@ def test_a_thing_is_found_by_its_name_and_its_drawer_lights_up(open_at: Open) ->
     expect(found).to_contain_text("Nothing of that name")
 
 
+def test_what_is_listed_in_another_plan_is_listed_here_by_one_press(open_at: Open) -> None:
+    page = open_at("/plans/night-bunk/fill")
+    things = page.get_by_role("region", name="What goes in", exact=True)
+    things.get_by_label("Another thing", exact=True).fill("seed tr")
+    things.get_by_role("button", name="Seed tray 380 × 240 × 60, as in Potting bench").click()
+    kept(page)
+    expect(things.get_by_label("Things", exact=True).locator("li").last).to_contain_text("Seed tray")
+    expect(things.get_by_label("Another thing", exact=True)).to_have_value("")
+
+
 def test_a_thing_is_carried_by_hand_to_another_drawer(open_at: Open) -> None:
     page = open_at(BENCH)
     things = page.get_by_role("region", name="What goes in", exact=True)

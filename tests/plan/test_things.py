@@ -10,7 +10,7 @@ from typing import Any
 
 import pytest
 from openpyxl import Workbook
-from pydantic import TypeAdapter
+from pydantic import TypeAdapter, ValidationError
 
 from tests.helpers import (
     act,
@@ -35,6 +35,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
 from vasculum.plan.edits.headings import UnitOfTable
 from vasculum.plan.edits.pasted import MOST_ROWS
+from vasculum.plan.edits.things import KNOWN
 from vasculum.plan.edits.things_csv import read_things, things_csv, things_headings, things_taken_in
 from vasculum.plan.edits.verbs import Verb, only_measures
 from vasculum.plan.edits.workbook import MOST_UNPACKED, table_of
@@ -254,6 +255,16 @@ def test_what_no_cell_takes_says_how_much_higher_the_least_would_have_to_be(heig
         assert (not stored.left) is goes
 
 
+def test_what_was_listed_before_is_listed_with_all_that_is_known_of_it() -> None:
+    other, saw = listed(frameless(), weight="4 lb", use="daily", may_lie=True, stacks=3, belongs_with="sawing", count=5)
+    known = other.things[saw].model_dump(mode="json", include={"name", "length", "width", "height", *KNOWN})
+    plan = act(frameless(), "add-thing", **known)
+    (mine,) = plan.things.values()
+    assert mine.model_copy(update={"count": 5}) == other.things[saw]
+    with pytest.raises(ValidationError):
+        act(frameless(), "add-thing", **{**known, "weight": "heavy"})
+
+
 def test_a_thing_is_ticked_off_and_found_by_its_words() -> None:
     plan, saw = kept(frameless(), belongs_with="sawing", note="blade 254")
     plan, box = listed(plan, "Saw box")
@@ -261,7 +272,7 @@ def test_a_thing_is_ticked_off_and_found_by_its_words() -> None:
     assert out.things[saw].is_out
     assert out.things[saw].lives_in == drawer_of(plan)
     assert act(out, "tick-thing", thing=saw, is_in=True) == plan
-    assert [(one.id, one.place_name, one.number, one.is_out) for one in things_found(out, "SAW")] == [
+    assert [(one.id, one.place_name, one.number, one.thing.is_out) for one in things_found(out, "SAW")] == [
         (saw, out.places[drawer_of(out)].name, 1, True), (box, "", 0, False),
     ]  # fmt: skip
     assert [one.id for one in things_found(out, "blade saw")] == [saw]

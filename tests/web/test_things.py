@@ -10,11 +10,11 @@ BENCH = "potting-bench"
 
 def test_a_thing_is_found_in_whichever_plan_it_lies(api: Api) -> None:
     found = api.get("/things?words=seed+tray")["found"]
-    assert next((one["plan"], one["thing"]["name"]) for one in found) == (BENCH, "Seed tray")
+    assert next((one["plan"], one["thing"]["thing"]["name"]) for one in found) == (BENCH, "Seed tray")
     assert found[0]["thing"]["place_name"] == "Trays"
     copy = api.client.post(f"/api/plans/{BENCH}/copy", json={}).json["id"]
     both = api.get(f"/things?words=seed+tray&first={BENCH}")["found"]
-    assert [one["plan"] for one in both if one["thing"]["name"] == "Seed tray"] == [BENCH, copy]
+    assert [one["plan"] for one in both if one["thing"]["thing"]["name"] == "Seed tray"] == [BENCH, copy]
     api.client.delete(f"/api/plans/{copy}")
     assert api.get("/things?words=seed+tray")["found"] == found
     assert api.get("/things?words=elephant") == {"found": [], "more": 0}

@@ -890,7 +890,7 @@ export interface components {
         };
         /**
          * AddThing
-         * @description A thing with its three sizes; a number is put behind a name that is taken.
+         * @description A thing with its three sizes, and what else is known of it; a number is put behind a name that is taken.
          */
         AddThing: {
             /**
@@ -915,6 +915,21 @@ export interface components {
              * @description A length as typed; a bare number takes the plan's unit.
              */
             height: string;
+            /** Weight */
+            weight?: string | null;
+            /**
+             * Use
+             * @enum {string}
+             */
+            use?: "daily" | "weekly" | "seldom";
+            /** May Turn */
+            may_turn?: boolean;
+            /** May Lie */
+            may_lie?: boolean;
+            /** Stacks */
+            stacks?: number;
+            /** Belongs With */
+            belongs_with?: string;
         };
         /**
          * AlternativeShown
@@ -4761,10 +4776,7 @@ export interface components {
         ThingFound: {
             /** Id */
             id: string;
-            /** Name */
-            name: string;
-            /** Place */
-            place: string | null;
+            thing: components["schemas"]["Thing"];
             /**
              * Place Name
              * @description Empty where it lives nowhere yet.
@@ -4775,10 +4787,6 @@ export interface components {
              * @description Of its cell; nothing where it lives nowhere yet.
              */
             number: number;
-            /** Count */
-            count: number;
-            /** Is Out */
-            is_out: boolean;
         };
         /**
          * ThingKept

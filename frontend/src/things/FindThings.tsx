@@ -9,7 +9,7 @@ type Found = Schemas['FoundIn']
 
 /** The page of the drawer in which something was found, or its plan where it lives nowhere yet. */
 const pageOf = ({ plan, thing }: Found) =>
-  thing.place === null ? `/plans/${plan}/fill` : `/plans/${plan}/drawer/${thing.place}`
+  thing.thing.lives_in ? `/plans/${plan}/drawer/${thing.thing.lives_in}` : `/plans/${plan}/fill`
 
 interface Props {
   /** The plan in hand: what lies there comes first. */
@@ -19,19 +19,24 @@ interface Props {
   onFound?(place: string): void
 }
 
-/** Where something is kept, in whichever plan. */
-export function FindThings({ first = '', revision = 0, onFound }: Props) {
-  const [words, setWords] = useState('')
-  const { data } = useQuery({
+/** What is on any list by its words, the plan in hand first. */
+export const useFound = (words: string, first: string, revision: number) =>
+  useQuery({
     queryKey: ['find', words, first, revision],
     queryFn: () => answered(client.GET('/api/things', { params: { query: { words, first } } })),
     enabled: words.trim() !== '',
     placeholderData: keepPreviousData,
     staleTime: 0,
   })
+
+/** Where something is kept, in whichever plan. */
+export function FindThings({ first = '', revision = 0, onFound }: Props) {
+  const [words, setWords] = useState('')
+  const { data } = useFound(words, first, revision)
   const isAsked = words.trim() !== ''
   const found = isAsked ? (data?.found ?? []) : []
-  const home = found.find((one) => one.plan === first && one.thing.place !== null)?.thing.place ?? null
+  const home =
+    found.find((one) => one.plan === first && one.thing.thing.lives_in)?.thing.thing.lives_in ?? null
   useEffect(() => {
     if (home !== null) onFound?.(home)
   }, [home, onFound])
@@ -55,9 +60,10 @@ export function FindThings({ first = '', revision = 0, onFound }: Props) {
                 <span className={`number ${tintOf(one.thing.number)}`}>{one.thing.number}</span>
               )}
               <span>
-                <b>{one.thing.name}</b>
-                {one.thing.count > 1 && ` × ${one.thing.count}`}: {one.thing.place_name || 'nowhere yet'}
-                {one.thing.is_out && ', out at present'}
+                <b>{one.thing.thing.name}</b>
+                {(one.thing.thing.count ?? 1) > 1 && ` × ${one.thing.thing.count}`}:{' '}
+                {one.thing.place_name || 'nowhere yet'}
+                {one.thing.thing.is_out && ', out at present'}
                 {one.plan !== first && <span className="other">{one.plan_name}</span>}
               </span>
             </Link>

@@ -362,6 +362,11 @@ class Place(Model):
     choices: Choices = {}
 
 
+Use = Literal["daily", "weekly", "seldom"]
+Stacks = Annotated[int, Field(ge=1, le=99)]
+Word = Annotated[str, Field(max_length=60), AfterValidator(_one_line)]
+
+
 class LiesAt(Model):
     """Where one stack of a thing was laid by hand, from the front left corner of the floor."""
 
@@ -382,16 +387,16 @@ class Thing(Model):
     count: Annotated[int, Field(ge=1, le=999)] = 1
     weight: WeightText | None = None
     """Of one."""
-    use: Literal["daily", "weekly", "seldom"] = "weekly"
+    use: Use = "weekly"
     may_turn: bool = True
     """Whether its length may lie across as well as back."""
     may_lie: bool = False
     """Whether it may lie on any of its sides."""
-    stacks: Annotated[int, Field(ge=1, le=99)] = 1
+    stacks: Stacks = 1
     """How many may stand on each other."""
     headroom: LengthText | None = None
     """What it wants above it, where it is another than that of the plan."""
-    belongs_with: Annotated[str, Field(max_length=60), AfterValidator(_one_line)] = ""
+    belongs_with: Word = ""
     """A word that things which belong together share."""
     lives_in: Id | None = None
     """The place in which it is kept."""

@@ -6,22 +6,31 @@ from collections.abc import Iterable, Iterator
 from typing import Literal
 
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
-from vasculum.plan.document import SPLITS, Name, Plan, Thing
+from vasculum.plan.document import SPLITS, Name, Plan, Stacks, Thing, Use, WeightText, Word, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, gone, own_name, place_of, put
 from vasculum.plan.edits.dragging import exactly
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import tallest_in, things_in
 
+KNOWN = {"weight", "use", "may_turn", "may_lie", "stacks", "belongs_with"}
+"""What is taken over of a thing that was listed before."""
+
 
 class AddThing(Act):
-    """A thing with its three sizes; a number is put behind a name that is taken."""
+    """A thing with its three sizes, and what else is known of it; a number is put behind a name that is taken."""
 
     do: Literal["add-thing"]
     name: Name
     length: Typed
     width: Typed
     height: Typed
+    weight: WeightText | None = as_usual(None)
+    use: Use = as_usual("weekly")
+    may_turn: bool = as_usual(True)
+    may_lie: bool = as_usual(False)
+    stacks: Stacks = as_usual(1)
+    belongs_with: Word = as_usual("")
 
     def told(self, now: SolvedPlan) -> str:
         """As it is said."""
@@ -36,7 +45,8 @@ class AddThing(Act):
         numbers = Numbers(now.plan)
         name = own_name(self.name, {one.name for one in now.plan.things.values()})
         sizes = {of: as_kept(getattr(self, of), now.plan) for of in ("length", "width", "height")}
-        yield put(f"/things/{numbers.fresh('thing')}", {"name": name, **sizes})
+        known = self.model_dump(mode="json", include=KNOWN)
+        yield put(f"/things/{numbers.fresh('thing')}", {"name": name, **sizes, **known})
         yield numbers.given()
 
 

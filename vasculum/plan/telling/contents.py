@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from vasculum.core.flow import key_text
-from vasculum.plan.document import Model, Plan
+from vasculum.plan.document import Model, Plan, Thing
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
@@ -56,14 +56,11 @@ class ThingFound(Model):
     """A thing that was looked for, and the cell that it lives in."""
 
     id: str
-    name: str
-    place: str | None
+    thing: Thing
     place_name: str
     """Empty where it lives nowhere yet."""
     number: int
     """Of its cell; nothing where it lives nowhere yet."""
-    count: int
-    is_out: bool
 
 
 class Contents(Model):
@@ -86,7 +83,7 @@ def things_found(plan: Plan, words: str) -> list[ThingFound]:
     asked, numbers = words.casefold().split(), numbers_of(plan)
     return [
         ThingFound(
-            id=id_, name=one.name, place=one.lives_in, count=one.count, is_out=one.is_out,
+            id=id_, thing=one,
             place_name="" if one.lives_in is None else plan.places[one.lives_in].name,
             number=0 if one.lives_in is None else numbers.get(one.lives_in, 0),
         )

@@ -2,8 +2,12 @@ import { useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client, type Schemas } from '../../../api/client'
+import { asTyped } from '../../../lengths/kept'
+import { Fractions } from '../../../lengths/Num'
 import { change } from '../../../plan/acts'
 import { useCommands, usePlan } from '../../../plan/PlanDesk'
+import { useFound } from '../../../things/FindThings'
+import type { Thing } from '../../../things/LivesIn'
 import { PasteTable } from '../../PasteTable'
 
 const EXAMPLE = 'name,length,width,height,count,weight,use\nSeed tray,14,8 1/2,2 1/4,6,1 lb,daily'
@@ -19,9 +23,9 @@ export function AddThing() {
   const [refused, setRefused] = useState<string | null>(null)
   const first = useRef<HTMLInputElement>(null)
   const isWhole = Object.values(said).every((one) => one.trim() !== '')
-  const keep = async () => {
-    if (!isWhole) return
-    const refusal = await edit({ do: 'add-thing', ...said, name: said.name.trim() })
+  const keep = async () => isWhole && keepAs({ ...said, name: said.name.trim() })
+  const keepAs = async (what: Omit<Schemas['AddThing'], 'do'>) => {
+    const refusal = await edit({ do: 'add-thing', ...what })
     setRefused(refusal)
     if (refusal === null) {
       setSaid(NONE)
@@ -53,7 +57,51 @@ export function AddThing() {
         List it
       </Button>
       {refused && <p role="alert">{refused}</p>}
+      <ListedBefore
+        words={said.name}
+        onTake={({ name, length, width, height, weight, use, may_turn, may_lie, stacks, belongs_with }) =>
+          keepAs({
+            name,
+            length,
+            width,
+            height,
+            weight,
+            use,
+            may_turn,
+            may_lie,
+            stacks,
+            belongs_with,
+          } as never)
+        }
+      />
     </Form>
+  )
+}
+
+/** So many of them are offered. */
+const OFFERED = 3
+
+/** Things of that name on the lists of other plans: with all that is known of them. */
+function ListedBefore({ words, onTake }: { words: string; onTake(thing: Thing): void }) {
+  const { plan } = usePlan()
+  const { data } = useFound(words, plan.id, plan.revision)
+  const asked = words.trim() !== ''
+  const others = asked ? (data?.found ?? []).filter((one) => one.plan !== plan.id).slice(0, OFFERED) : []
+  if (others.length === 0) return null
+  return (
+    <fieldset className="listed-before" aria-label="Listed before">
+      {others.map(({ plan: from, plan_name, thing: { id, thing } }) => (
+        <Button key={`${from} ${id}`} size="sm" variant="outline-secondary" onClick={() => onTake(thing)}>
+          {thing.name}{' '}
+          <Fractions>
+            {[thing.length, thing.width, thing.height]
+              .map((one) => asTyped(one, plan.document.units.length))
+              .join(' × ')}
+          </Fractions>
+          , as in {plan_name}
+        </Button>
+      ))}
+    </fieldset>
   )
 }
 
