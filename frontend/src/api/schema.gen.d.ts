@@ -778,6 +778,36 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AddFormer
+         * @description One of it, measured inside, and how many there are alike; a number is put behind a name that is taken.
+         */
+        AddFormer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-former";
+            /** Name */
+            name: string;
+            /**
+             * Width
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            width: string;
+            /**
+             * Depth
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            depth: string;
+            /**
+             * Height
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            height: string;
+            /** Count */
+            count?: number;
+        };
+        /**
          * AddOwn
          * @description A part, or something to buy, by its name; a number is put behind a name that is taken.
          */
@@ -1062,6 +1092,20 @@ export interface components {
         Base: {
             /** Base */
             base: number;
+        };
+        /**
+         * BeforeAfter
+         * @description One figure of all cells together: before, after, and how much more that is.
+         */
+        BeforeAfter: {
+            /** What */
+            what: string;
+            /** Before */
+            before: string;
+            /** After */
+            after: string;
+            /** More */
+            more: string;
         };
         /**
          * Board
@@ -1362,6 +1406,11 @@ export interface components {
              * @description Ids of things that live nowhere.
              */
             nowhere: string[];
+            /**
+             * Compared
+             * @description With the arrangement before; empty where none was measured, or something still waits.
+             */
+            compared: components["schemas"]["BeforeAfter"][];
         };
         /**
          * Copy
@@ -1481,7 +1530,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1672,6 +1721,37 @@ export interface components {
         FixesAnswer: {
             /** Fixes */
             fixes: components["schemas"]["Fix"][];
+        };
+        /**
+         * Former
+         * @description A drawer, a shelf or a bin of the arrangement before: its inside, and how many there are alike.
+         */
+        Former: {
+            /** Name */
+            name: string;
+            /**
+             * Width
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            width: string;
+            /**
+             * Depth
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            depth: string;
+            /**
+             * Height
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            height: string;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
         };
         /**
          * FoundAnswer
@@ -3168,11 +3248,18 @@ export interface components {
             };
             /**
              * Things
-             * @description What goes in.
              * @default {}
              */
             things: {
                 [key: string]: components["schemas"]["Thing"];
+            };
+            /**
+             * Former
+             * @description What is there, or was, instead of what is planned: measured inside, to be compared with.
+             * @default {}
+             */
+            former: {
+                [key: string]: components["schemas"]["Former"];
             };
             /** Places */
             places: {
@@ -3296,7 +3383,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -4519,6 +4606,22 @@ export interface components {
              * @description An id of the plan.
              */
             existing: string;
+        };
+        /**
+         * TakeFormerOut
+         * @description It is not compared with any more.
+         */
+        TakeFormerOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-former-out";
+            /**
+             * Former
+             * @description An id of the plan.
+             */
+            former: string;
         };
         /**
          * TakeOut

@@ -28,6 +28,7 @@ export const PANELS = {
   place: { stage: 'fill', title: 'Chosen place', groups: ['Bin', 'Behind'], isOpenAtFirst: true },
   differs: { stage: 'fill', title: 'Where it differs' },
   'place-sizes': { stage: 'fill', title: 'Its sizes' },
+  former: { stage: 'fill', title: 'Before and after' },
   drawer: { stage: 'make', title: 'Its sizes', isOpenAtFirst: true },
   runners: { stage: 'make', title: 'Runners', groups: ['Runners'] },
   box: { stage: 'make', title: 'Corner joint', groups: ['Box'] },

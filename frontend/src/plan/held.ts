@@ -32,7 +32,7 @@ const EMPTY: Solution = {
   stages: { measure: 'empty', fill: 'empty', make: 'empty', cut: 'empty' },
   assembled: null,
   asked: [],
-  contents: { cells: [], nowhere: [] },
+  contents: { cells: [], nowhere: [], compared: [] },
 }
 
 /** What an answer says otherwise, put into what is held; what is as it was stays the same object. */

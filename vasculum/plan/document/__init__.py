@@ -407,6 +407,16 @@ class Thing(Model):
     note: Note = ""
 
 
+class Former(Model):
+    """A drawer, a shelf or a bin of the arrangement before: its inside, and how many there are alike."""
+
+    name: Name
+    width: PositiveLengthText
+    depth: PositiveLengthText
+    height: PositiveLengthText
+    count: Annotated[int, Field(ge=1, le=99)] = 1
+
+
 class Sheet(Model):
     """A sheet as bought: what the label says, and what the caliper says."""
 
@@ -547,7 +557,9 @@ class Plan(Model):
     """Parts that no rule makes."""
     own_goods: Annotated[dict[Id, OwnGood], Field(max_length=200)] = {}
     """Things to buy that no rule asks for."""
-    things: Annotated[dict[Id, Thing], Field(max_length=2000)] = {}
+    things: Annotated[dict[Id, Thing], Field(max_length=6000)] = {}
+    former: Annotated[dict[Id, Former], Field(max_length=100)] = {}
+    """What is there, or was, instead of what is planned: measured inside, to be compared with."""
     """What goes in."""
     places: Annotated[dict[Id, Place], Field(max_length=2000)]
     tools: Annotated[list[str], Field(max_length=40)] | None = None

@@ -14,6 +14,7 @@ from vasculum.plan.edits.choosing import AsInThePlan, Carry, Choose, Have, LieOn
 from vasculum.plan.edits.dragging import Drag, Push
 from vasculum.plan.edits.existing import NoteExisting, TakeExistingOut
 from vasculum.plan.edits.fields import Change, Enter
+from vasculum.plan.edits.former import AddFormer, TakeFormerOut
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
@@ -32,6 +33,7 @@ Verb = Annotated[
     | Obstruct | TakeAway | Outline | PointField | LastPointOut | Straighten | Push
     | NoteExisting | TakeExistingOut | AddOwn | TakeOwnOut
     | AddThing | PutThing | TickThing | LayThing | LayAnew | TakeThingOut
+    | AddFormer | TakeFormerOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
     Field(discriminator="do"),

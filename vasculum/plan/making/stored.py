@@ -62,7 +62,7 @@ def stored_in(plan: SolvedPlan) -> list[Stored]:
     """Every cell in which something is kept, space by space; worked out once for each solution."""
     found: list[Stored] | None = plan.kept.get("stored")
     if found is None:
-        each = ((node, things_in(plan.plan, node.id), room_of(plan, node)) for node in _cells(plan))
+        each = ((node, things_in(plan.plan, node.id), room_of(plan, node)) for node in every_cell(plan))
         found = plan.kept["stored"] = [
             _stored(plan, node, own, room) for node, own, room in each if own and room is not None
         ]
@@ -79,7 +79,7 @@ class Taker(NamedTuple):
 def takers(plan: SolvedPlan, thing: str) -> list[Taker]:
     """The other cells that would take a thing, those that need grow least first."""
     one = plan.plan.things[thing]
-    others = [node for node in _cells(plan) if node.id != one.lives_in]
+    others = [node for node in every_cell(plan) if node.id != one.lives_in]
     found = [taker for node in others if (taker := _taker(plan, node, thing)) is not None]
     return sorted(found, key=lambda taker: taker.grows)
 
@@ -93,7 +93,8 @@ def _taker(plan: SolvedPlan, node: Node, thing: str) -> Taker | None:
     return None if _stored(plan, node, things, higher).left else Taker(node.id, grows)
 
 
-def _cells(plan: SolvedPlan) -> Iterator[Node]:
+def every_cell(plan: SolvedPlan) -> Iterator[Node]:
+    """The undivided places of every space."""
     return (node for space in plan.plan.space_order for node in cells_of(plan.plan, space))
 
 

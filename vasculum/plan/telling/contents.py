@@ -11,6 +11,7 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
 from vasculum.plan.making.by_hand import Amiss, thing_of
 from vasculum.plan.making.stored import Left, Stored, stored_in, takers
+from vasculum.plan.telling.before_after import BeforeAfter, before_and_after
 from vasculum.plan.telling.finding import FindingShown
 from vasculum.plan.telling.words import filled, number_text, place_name
 
@@ -69,13 +70,19 @@ class Contents(Model):
     cells: list[CellContents]
     nowhere: list[str]
     """Ids of things that live nowhere."""
+    compared: list[BeforeAfter]
+    """With the arrangement before; empty where none was measured, or something still waits."""
 
 
 def contents_of(plan: SolvedPlan) -> Contents:
     """Every cell with things, and the things without a cell."""
     numbers = numbers_of(plan.plan)
     stored = [_cell(plan, one, numbers[one.place]) for one in stored_in(plan)]
-    return Contents(cells=stored, nowhere=[id_ for id_, one in plan.plan.things.items() if one.lives_in is None])
+    return Contents(
+        cells=stored,
+        nowhere=[id_ for id_, one in plan.plan.things.items() if one.lives_in is None],
+        compared=list(before_and_after(plan)),
+    )
 
 
 def things_found(plan: Plan, words: str) -> list[ThingFound]:

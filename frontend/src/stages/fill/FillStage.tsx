@@ -13,6 +13,7 @@ import { Origin } from '../../reasons/Origin'
 import { Value } from '../../reasons/Value'
 import { ChoiceFields } from '../ChoiceFields'
 import { Differences } from './Differences'
+import { Former } from './Former'
 import { NameOfPlace } from './NameOfPlace'
 import { Proposals } from './Proposals'
 import { SplitFields } from './SplitFields'
@@ -80,6 +81,7 @@ export function FillStage() {
         </ul>
       </Panel>
       <Chosen />
+      <Former />
     </div>
   )
 }
