@@ -17,6 +17,7 @@ from collections.abc import Callable, Iterator
 from fractions import Fraction
 from functools import partial
 from pathlib import Path
+from random import Random
 from typing import Any
 
 import psutil
@@ -36,10 +37,13 @@ from vasculum.plan.document import Plan  # noqa: E402
 from vasculum.plan.document.patching import PatchStep, patched  # noqa: E402
 from vasculum.plan.document.reading import plan_from  # noqa: E402
 from vasculum.plan.document.starting import new_plan  # noqa: E402
+from vasculum.plan.edits.things_csv import read_things, things_taken_in  # noqa: E402
 from vasculum.plan.laying.places import plan_to_places  # noqa: E402
 from vasculum.plan.laying.solving import solve_plan  # noqa: E402
 from vasculum.plan.making.marking import marked  # noqa: E402
 from vasculum.plan.telling.weighing import weighed_plans  # noqa: E402
+from vasculum.proposing.asked import asked  # noqa: E402
+from vasculum.proposing.proposals import propose  # noqa: E402
 from vasculum.solid.proof import prove  # noqa: E402
 
 FLAGS = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update"]
@@ -223,6 +227,32 @@ SAID = {
 }  # fmt: skip
 
 
+SOUGHT = 60
+"""Things for an opening of three columns of four."""
+
+
+def proposing() -> Iterator[tuple[str, float, str]]:
+    """The first answer, and how good the fewest drawers are after 5 s and after 60 s: left over, then drawers."""
+    draw = Random(SOUGHT)
+    rows = [
+        f"Thing {n},{draw.randint(40, 380)},{draw.randint(40, 260)},{draw.randint(20, 180)},{use}"
+        for n, use in enumerate(draw.choices(["daily", "weekly"], k=SOUGHT))
+    ]
+    plan = new_plan("Sixty things", "frameless", "mm", "1800", "900", "600")
+    read = read_things(plan, "\n".join(["name,length,width,height,use", *rows]))
+    wanted = asked(patched(plan, things_taken_in(plan, read)), plan.space_order[0])
+    begun = time.perf_counter()
+    search = propose(wanted)
+    best = next(search)
+    yield "first of 60 things", (time.perf_counter() - begun) * 1000, "ms"
+    for seconds in (0, 5, 60):
+        while time.perf_counter() - begun < seconds and not best.done:
+            best = next(search)
+        fewest = best.proposals[0]
+        yield f"  after {seconds} s, left over", len(fewest.left), "things"
+        yield f"  after {seconds} s, drawers", fewest.drawers, ""
+
+
 def say(name: str, figure: float, unit: str = "ms") -> None:
     print(f"{name:44} {figure:8.1f} {unit}")
 
@@ -234,6 +264,8 @@ def main() -> None:
         print(f"{count} uneven drawers, {found.pop('quantities'):.0f} quantities")
         for name, taken in found.items():
             say(f"  {SAID[name]}", taken)
+    for name, figure, unit in proposing():
+        say(name, figure, unit)
     pack = solve_plan(demo_plan("scullery-cupboard"))
     say("print pack", median_ms(lambda: print_pack(pack, 1), 5))
     with tempfile.TemporaryDirectory() as data:

@@ -28,14 +28,15 @@ def propose(asked: Asked) -> Iterator[Proposals]:
 
     None of them where nothing is to go in or the place does not solve.
     """
-    probes = [one for many in range(1, MOST_COLUMNS + 1) if (one := probed(asked, many)) is not None]
-    if not probes or not asked.things:
+    search = _Search(asked)
+    for many in range(1, MOST_COLUMNS + 1) if asked.things else ():
+        probe = probed(asked, many)
+        if probe is not None and search.takes(probe):
+            search.keep("fewest", probe, shared_at_once(asked, probe))
+            yield search.told(0)
+    if not search.probes:
         yield Proposals(proposals=[], one_more="", too_large=[], done=True, progress=100)
         return
-    search = _Search(asked, probes)
-    for probe in search.probes:
-        search.keep("fewest", probe, shared_at_once(asked, probe))
-    yield search.told(0)
     jobs = [
         (work, goal, probe) for work in (LEAST_WORK, WHOLE_WORK) for goal in search.goals for probe in search.probes
     ]
@@ -54,11 +55,19 @@ def at_once(asked: Asked) -> Proposals:
 class _Search:
     """The best that is known for each goal in so many columns."""
 
-    def __init__(self, asked: Asked, probes: list[Probe]) -> None:
+    def __init__(self, asked: Asked) -> None:
         self.asked, self.goals = asked, goals_of(asked)
-        self.too_large: list[TooLarge] = list(larger_than_any(asked, probes))
-        self.probes = [one for one in probes if not narrow(asked, probes[0], one)]
+        self.too_large: list[TooLarge] = []
+        self.probes: list[Probe] = []
         self.tried: dict[tuple[str, int], Tried] = {}
+
+    def takes(self, probe: Probe) -> bool:
+        """Whether so many columns come into question: all that lies alone in the widest drawer does there too."""
+        if self.probes and narrow(self.asked, self.probes[0], probe):
+            return False
+        self.probes.append(probe)
+        self.too_large = list(larger_than_any(self.asked, self.probes))
+        return True
 
     def keep(self, goal: Goal, probe: Probe, shared: Shared | None) -> None:
         """Build it, and keep it where nothing better by its goal is kept."""

@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest
 
 
 @check(source="common practice", per="fitted.upper_tray")
@@ -35,4 +36,19 @@ def an_upper_tray_leaves_room_below(upper_travel: Mm, upper_depth_cut: Mm, insid
         "Make it half as deep as the drawer, or lift it out.",
         {"deep": upper_depth_cut, "inside": inside_depth, "travel": upper_travel, "hidden": hidden},
         ("upper_depth_cut",),
+    )
+
+
+@check(source="common practice", per="slotted")
+def slots_leave_more_than_half_of_their_wall(slot_depth: Mm, slotted_wall: Mm) -> Finding | None:
+    """A wall that is slotted deeper than half breaks where it is slotted."""
+    if slot_depth * 2 < slotted_wall:
+        return None
+    return Finding(
+        "slots-too-deep",
+        "stop" if slot_depth >= slotted_wall else "attention",
+        "Slots {deep} deep leave {left} of a wall {wall} thick.",
+        "Take less than half of the wall.",
+        {"deep": slot_depth, "left": largest(Mm(0), slotted_wall - slot_depth), "wall": slotted_wall},
+        ("slot_depth",),
     )

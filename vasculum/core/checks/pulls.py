@@ -54,6 +54,44 @@ def a_hole_leaves_wood_in_the_box(
     )
 
 
+@check(source="from memory", per=("holed", "front_walled"))
+def a_hole_leaves_wood_beside_it_in_the_box(
+    pull_hole_from_wall_left: Mm,
+    pull_hole_in_wall: Mm,
+    pull_hole_width: Mm,
+    box_front_length_cut: Mm,
+    least_beside_hole: Mm,
+) -> Finding | None:
+    """Behind the front the hole keeps away from both ends of the box front."""
+    right = box_front_length_cut - pull_hole_from_wall_left - pull_hole_width
+    if pull_hole_in_wall == 0 or smallest(pull_hole_from_wall_left, right) >= least_beside_hole:
+        return None
+    return Finding(
+        "hand-hole-at-the-box-end",
+        "attention" if smallest(pull_hole_from_wall_left, right) > 0 else "stop",
+        "The hole for the pull is {hole} wide in a box front {front} long: less than {least} is left at an end.",
+        "Make the hole narrower, or use a pull.",
+        {"hole": pull_hole_width, "front": box_front_length_cut, "least": least_beside_hole},
+        ("box_front_length_cut",),
+    )
+
+
+@check(source="common practice", per="pull_screwed")
+def holes_of_pulls_are_in_the_front(pull_holes_from_left: tuple[Mm, ...], front_width_cut: Mm) -> Finding | None:
+    """The holes of every pull are between the edges of the front."""
+    beyond = [one for one in pull_holes_from_left if not 0 < one < front_width_cut]
+    if not beyond:
+        return None
+    return Finding(
+        "pull-wider-than-front",
+        "stop",
+        "{holes} of the holes for pulls are not in a front {front} wide.",
+        "Take a pull whose holes are closer, or fewer pulls.",
+        {"holes": Mm(len(beyond)), "front": front_width_cut},
+        ("pull_holes_from_left",),
+    )
+
+
 @check(source="common practice", per="pulled", when=("door_width",))
 def pull_clears_the_door(pull_projection: Mm, pull_count: Mm) -> Finding | None:
     """A pull behind a door stands out into it."""

@@ -33,10 +33,8 @@ def before_and_after(plan: SolvedPlan) -> Iterator[BeforeAfter]:
     then = [(length(one.width) * length(one.depth), length(one.height), one.count) for one in former]
     nothing = Fraction(0)
     places = sum((Fraction(many) for *_, many in then), nothing), Fraction(len(known))
-    floors = (
-        sum((floor * many for floor, _, many in then), nothing),
-        sum((one.width * one.depth for one in known), nothing),
-    )
+    floor_before = sum((floor * many for floor, _, many in then), nothing)
+    floor_now = sum((one.width * one.depth for one in known), nothing)
     room_before = sum((floor * high * many for floor, high, many in then), nothing)
     room_now = sum((one.width * one.depth * one.sides for one in known), nothing)
     figures: list[tuple[str, tuple[Fraction, Fraction], MeasureUnit]] = [
