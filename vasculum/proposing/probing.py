@@ -86,13 +86,12 @@ def carried_by(low: tuple[Fraction | None, Mm], high: tuple[Fraction | None, Mm]
 def _carries(plan: SolvedPlan, cell: str) -> Fraction | None:
     """What is left of the rating once the drawer itself is carried, within the share of it that is not warned of."""
     of_rating = "most_runner_load_moving" if "rated_in_vehicle" in plan.laid.places[cell].kinds else "most_runner_load"
-    rating, share, box, front = (
-        plan.solved.value(*nearest_key(plan, cell, name))
-        for name in ("runner_rating", of_rating, "box_weight", "front_weight")
+    rating, share, empty = (
+        plan.solved.value(*nearest_key(plan, cell, name)) for name in ("runner_rating", of_rating, "carried_weight")
     )
-    if rating is None or share is None or box is None:
+    if rating is None or share is None or empty is None:
         return None
-    left: Fraction = rating * share - Fraction(box) - Fraction(front or 0)
+    left: Fraction = rating * share - Fraction(empty)
     return left
 
 

@@ -6,6 +6,7 @@ Places along a strip are told from its left end, or its front end.
 from __future__ import annotations
 
 from collections.abc import Callable
+from fractions import Fraction
 from typing import TypeVar
 
 from vasculum.core.catalogue import alternative, cut, piece, rule
@@ -15,6 +16,7 @@ from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import largest, snap_down, snap_nearest
 from vasculum.core.rules.obstructions.free import NOTHING
+from vasculum.core.weights import weight_of
 
 GRID = "fitted.grid"
 MOST_STRIPS = 11
@@ -165,6 +167,21 @@ def grid_from_left(inside_from_left: Mm, inside_width: Mm, grid_crosswise_cut: M
 def grid_from_front(inside_from_front: Mm, inside_depth: Mm, grid_lengthwise_cut: Mm) -> Mm:
     """It stands in the middle of the inside."""
     return inside_from_front + (inside_depth - grid_lengthwise_cut) / 2
+
+
+@rule(source="geometry", label="weight of what is fitted inside", per=GRID, unit="kg", judgement=True)
+def fitted_weight(
+    grid_across: Mm,
+    grid_deep: Mm,
+    grid_lengthwise_cut: Mm,
+    grid_crosswise_cut: Mm,
+    grid_height: Mm,
+    grid_thickness: Mm,
+    grid_density: Fraction,
+) -> float:
+    """The strips weigh their volume times their density; what the notches take off is left in."""
+    runs = (grid_across - 1) * grid_lengthwise_cut + (grid_deep - 1) * grid_crosswise_cut
+    return weight_of(runs * grid_height * grid_thickness, grid_density)
 
 
 def strip_of(role: str, title: str, length: str, where: str, nth: int) -> Callable[[S], S]:

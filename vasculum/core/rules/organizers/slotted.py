@@ -6,6 +6,7 @@ Places of slots are told from the inside corner, at the left or in front: both e
 from __future__ import annotations
 
 from collections.abc import Callable
+from fractions import Fraction
 from typing import TypeVar
 
 from vasculum.core.catalogue import piece, rule
@@ -14,6 +15,7 @@ from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.passing import pieces
 from vasculum.core.reasons import how_many, largest, snap_down, snap_nearest
+from vasculum.core.weights import weight_of
 
 MOST_LOOSE = 8
 """Loose dividers in one drawer."""
@@ -100,6 +102,14 @@ def loose_middles(slot_middles: tuple[Mm, ...], loose_dividers: Mm) -> tuple[Mm,
     count = pieces(loose_dividers, Mm(1))
     at = (snap_nearest(Mm((many + 1) * number, count + 1), Mm(1)) for number in range(1, count + 1))
     return tuple(slot_middles[one.numerator - 1] for one in at)
+
+
+@rule(source="geometry", per="slotted", unit="kg", judgement=True)
+def fitted_weight(
+    loose_dividers: Mm, loose_length_cut: Mm, loose_height: Mm, grid_thickness: Mm, grid_density: Fraction
+) -> float:
+    """The loose dividers weigh their volume times their density; what the slots take off the walls is left in."""
+    return weight_of(loose_dividers * loose_length_cut * loose_height * grid_thickness, grid_density)
 
 
 def loose_piece(number: int, *per: str) -> Callable[[S], S]:

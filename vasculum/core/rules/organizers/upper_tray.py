@@ -7,6 +7,7 @@ drawer, so that what lies below is reached in front of it or behind it.
 from __future__ import annotations
 
 from collections.abc import Callable
+from fractions import Fraction
 from typing import TypeVar
 
 from vasculum.core.catalogue import alternative, good, piece, rule
@@ -15,6 +16,7 @@ from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
 from vasculum.core.rules.fastening.sold import brad_length, count_along
+from vasculum.core.weights import weight_of
 
 UPPER = "fitted.upper_tray"
 IN_LISTS = 9
@@ -161,6 +163,25 @@ good(
     through=("grid_thickness",),
     holds="edges",
 )
+
+
+@rule(source="geometry", per=UPPER, unit="kg", judgement=True)
+def fitted_weight(
+    riser_length_cut: Mm,
+    riser_height: Mm,
+    upper_width_cut: Mm,
+    upper_depth_cut: Mm,
+    upper_end_cut: Mm,
+    upper_wall_cut: Mm,
+    grid_thickness: Mm,
+    grid_density: Fraction,
+    upper_thickness: Mm,
+    upper_density: Fraction,
+) -> float:
+    """Risers, bottom and walls of the tray weigh their volume times their density."""
+    thin = 2 * riser_length_cut * riser_height + upper_width_cut * upper_depth_cut
+    walls = 2 * (upper_depth_cut + upper_end_cut) * upper_wall_cut
+    return weight_of(thin * grid_thickness, grid_density) + weight_of(walls * upper_thickness, upper_density)
 
 
 def part(role: str, title: str, length: str, width: str, thickness: str, stock: str) -> Callable[[S], S]:
