@@ -55,10 +55,12 @@ def in_the_way(page: Page) -> None:
     turn(page, "readings", "in-the-way")
 
 
-def from_above(page: Page) -> None:
-    page.get_by_role("button", name="Plan view").click()
-    page.wait_for_selector(".drawing[aria-label^='Plan view']")
+def inside(page: Page) -> None:
+    page.get_by_role("button", name="Inside", exact=True).click()
+    page.wait_for_selector(".drawing[aria-label^='Inside']")
     turn(page, "layout", "place", "things")
+    page.get_by_label("Find a thing").last.fill("seed")
+    page.wait_for_selector(".find-things li")
 
 
 def through_a_narrow_door(page: Page) -> None:
@@ -158,7 +160,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("phone-station", f"{DEMO}/measure", nothing, (360, 740), "light"),
     ("new-plan", "/new", three_numbers, (1280, 800), "light"),
     ("fill", "/plans/potting-bench/fill", nothing, (1280, 800), "light"),
-    ("plan-view", "/plans/potting-bench/fill", from_above, (1280, 800), "light"),
+    ("inside", "/plans/potting-bench/fill?place=place-18", inside, (1280, 800), "light"),
     ("proposals", "/plans/potting-bench/fill", proposed, (1280, 800), "light"),
     ("way-in", "/plans/night-bunk/measure", through_a_narrow_door, (1280, 800), "light"),
     ("compare", "/plans/potting-bench/fill", second_version, (1280, 800), "light"),
@@ -172,7 +174,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("space", "/plans/potting-bench/make", in_space, (1280, 800), "light"),
     ("plans", "/plans", nothing, (1280, 800), "light"),
     ("dark", f"{DEMO}/make", nothing, (1280, 800), "dark"),
-    ("phone", "/plans/potting-bench/fill", nothing, (360, 760), "light"),
+    ("phone-drawer", "/plans/packet-drawer/drawer/place-16", nothing, (360, 760), "light"),
 ]
 
 

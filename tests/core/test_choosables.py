@@ -52,7 +52,9 @@ def mixed() -> Plan:
     plan = asked_everything(
         "side_mount", carcass="new", case_joint="housed", case_top="stretchers", case_back="in_rabbet"
     )
-    plan, _ = split(plan, drawer_of(plan), "columns", {}, {"holds": "bin"}, {"holds": "shelf"}, {"holds": "tray"})
+    plan, _ = split(
+        plan, drawer_of(plan), "columns", {}, {"holds": "bin"}, {"holds": "shelf"}, {"holds": "tray"}, {"holds": "rack"}
+    )
     plan = act(plan, "obstruct", name="Pipe", what="pipe", space=space_of(plan), on="left", projection="1")
     plan = act(plan, "scribe", space=space_of(plan), side="right")
     (strip,) = plan.scribes

@@ -9,6 +9,7 @@ from fractions import Fraction
 
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
+from vasculum.core.rules.organizers.rack import PARTS as RACK_PARTS
 from vasculum.core.rules.shelves.board import SHELVES
 from vasculum.drawing.above import above
 from vasculum.drawing.carcass import case_from_front, edges_from_front, niche_from_front
@@ -114,7 +115,7 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     _front(at, number)
     if node.place.holds in BOXES:
         _box_from_front(at, number)
-    for shelf in standing(at, *SHELVES):
+    for shelf in standing(at, *SHELVES, *RACK_PARTS):
         at.sheet.add(*shelf.seen("front", "cut", "cells", "across", tint=number))
     if node.place.holds == "bin":
         bin_ = at.all_of("bin_width", "bin_height")
@@ -129,6 +130,9 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     across, upper = (x, width), y + height
     if box is not None and node.place.holds in BOXES:
         across, upper = (box[0], box[1]), min(upper, box[3] + box[4] + box[2])
+    rack = at.all_of("rack_from_left", "rack_first", "rack_from_floor", "rack_height", "divider_thickness")
+    if rack is not None and node.place.holds == "rack":
+        across, upper = (rack[0], rack[1]), rack[2] + rack[3] - rack[4]
     _label(at, node, number, across, upper, height)
     at.sheet.add(Rect("cell", "cells", (x, y), width, height, at.key("cell_width")))
 

@@ -25,7 +25,7 @@ export const PANELS = {
   things: { stage: 'fill', title: 'What goes in', groups: ['Contents'] },
   proposals: { stage: 'fill', title: 'Proposals' },
   layout: { stage: 'fill', title: 'Layout', isOpenAtFirst: true },
-  place: { stage: 'fill', title: 'Chosen place', groups: ['Bin', 'Behind'], isOpenAtFirst: true },
+  place: { stage: 'fill', title: 'Chosen place', groups: ['Bin', 'Rack', 'Behind'], isOpenAtFirst: true },
   differs: { stage: 'fill', title: 'Where it differs' },
   'place-sizes': { stage: 'fill', title: 'Its sizes' },
   former: { stage: 'fill', title: 'Before and after' },

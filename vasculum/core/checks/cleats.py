@@ -5,6 +5,7 @@ from __future__ import annotations
 from vasculum.core.catalogue import check
 from vasculum.core.flow import Finding
 from vasculum.core.lengths import Mm
+from vasculum.core.reasons import largest, smallest
 
 
 @check(source="common practice", per=("upright.board", "divider_held.cleats"))
@@ -73,4 +74,30 @@ def posts_pass_the_cleats(box_from_left: Mm, beside_box: Mm, cell_from_left: Mm,
         "Hold the divider over the posts in another way.",
         {"beside": beside, "thick": cleat_thickness},
         ("cleat_thickness",),
+    )
+
+
+@check(source="geometry", per=("board_before.row", "board_on.cleats", "rack"))
+def rack_passes_its_cleats(
+    rack_from_left: Mm,
+    cell_from_left: Mm,
+    cell_width: Mm,
+    rack_first: Mm,
+    rack_slots: Mm,
+    rack_pitch: Mm,
+    cleat_thickness: Mm,
+) -> Finding | None:
+    """The upper strips of a rack lie under the board over it, between its cleats."""
+    left = rack_from_left - cell_from_left
+    right = cell_width - left - rack_first - rack_slots * rack_pitch
+    beside = smallest(left, right)
+    if beside >= cleat_thickness:
+        return None
+    return Finding(
+        "rack-meets-cleats",
+        "stop",
+        "The upper strips of the rack stand {beside} off the walls; cleats {thick} thick carry the board over it.",
+        "Hold that board in another way.",
+        {"beside": largest(Mm(0), beside), "thick": cleat_thickness},
+        ("rack_slots",),
     )

@@ -52,3 +52,18 @@ def slots_leave_more_than_half_of_their_wall(slot_depth: Mm, slotted_wall: Mm) -
         {"deep": slot_depth, "left": largest(Mm(0), slotted_wall - slot_depth), "wall": slotted_wall},
         ("slot_depth",),
     )
+
+
+@check(source="common practice", per="rack")
+def dividers_stay_in_the_upper_strips(rack_engagement: Mm, least_engagement: Mm) -> Finding | None:
+    """What stays of a divider in the upper strips keeps it upright."""
+    if rack_engagement >= least_engagement:
+        return None
+    return Finding(
+        "rack-divider-falls",
+        "stop" if rack_engagement <= 0 else "attention",
+        "Of a divider {stays} stays in the upper strips; {least} is the least.",
+        "Raise the rack on packing behind the lip, or make the strips thicker.",
+        {"stays": largest(Mm(0), rack_engagement), "least": least_engagement},
+        ("rack_engagement",),
+    )

@@ -26,6 +26,7 @@ def sizes_of(node: Node) -> tuple[str, str, str] | None:
         **dict.fromkeys(BOXES, ("inside_width", "inside_depth", "inside_height")),
         "bin": ("bin_width", "bin_depth", "bin_height"), "open": ("cell_width", "cell_depth", "cell_height"),
         "shelf": ("cell_width", "cell_depth", "cell_height"),
+        "rack": ("free_width", "rack_run_cut", "rack_clear_height"),
     }.get(node.place.holds)  # fmt: skip
 
 
@@ -83,6 +84,8 @@ def _middles(kinds: frozenset[str]) -> tuple[str, str]:
     """Which quantities say where dividers stand: from the left, and from the front; empty where none do."""
     if "fitted.grid" in kinds:
         return ("grid_centres_across", "grid_centres_deep")
+    if "rack" in kinds:
+        return ("rack_middles", "")
     if "fitted.slotted_front" in kinds:
         return ("loose_middles", "")
     return ("", "loose_middles") if "fitted.slotted_sides" in kinds else ("", "")

@@ -19,8 +19,6 @@ from vasculum.plan.making.rooms import NOTHING, Part, Room, Tier, room_of, tiers
 
 Why = Literal["too_high", "no_floor"]
 """Why something is left over: higher than the room over the floor, or no floor is left for it."""
-BAY = ("open", "shelf", "bin")
-"""What things stand in beside boxes."""
 
 
 class Left(NamedTuple):

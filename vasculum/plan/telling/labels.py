@@ -9,7 +9,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.laying.layout import cells_of, numbers_of
 from vasculum.plan.laying.things import things_in
 
-KEPT_IN = ("drawer", "tray", "shelf", "open", "bin")
+KEPT_IN = ("drawer", "tray", "shelf", "rack", "open", "bin")
 """What a label is put on."""
 
 

@@ -24,6 +24,7 @@ const HOLDS = [
   ['drawer', 'Drawer with a front'],
   ['tray', 'Pull-out tray, no front'],
   ['shelf', 'Shelf'],
+  ['rack', 'Upright rack'],
   ['open', 'Open bay'],
   ['bin', 'Bought bin or basket'],
   ['false_front', 'False front'],
@@ -126,6 +127,12 @@ function Chosen() {
         <NameOfPlace place={place} />
         <h3>Behind it</h3>
         <ChoiceFields group="Behind" place={chosenPlace} isOwn />
+        {place.holds === 'rack' && (
+          <>
+            <h3>The rack</h3>
+            <ChoiceFields group="Rack" place={chosenPlace} />
+          </>
+        )}
         {place.holds === 'bin' && (
           <>
             <h3>The bin, outside</h3>
