@@ -335,6 +335,20 @@ def test_a_list_is_pasted_proposed_and_taken(open_at: Open) -> None:
     expect(things).to_contain_text("2 without a place")
 
 
+def test_a_search_that_the_program_has_forgotten_is_over(open_at: Open, watch: Watch) -> None:
+    """As after it was started again: what it had stays, and one may propose again."""
+    watch.allow("404")
+    page = open_at(BENCH)
+    proposals = page.get_by_role("region", name="Proposals", exact=True)
+    proposals.get_by_role("button", name="Propose", exact=True).click()
+    expect(proposals.get_by_role("article", name="Fewest drawers")).to_be_visible(timeout=30_000)
+    expect(proposals.get_by_role("button", name="Stop")).to_be_visible()
+    page.route("**/proposals/*", lambda route: route.continue_(url=re.sub("[^/]*$", "none", route.request.url)))
+    expect(proposals.get_by_role("alert")).to_contain_text("ended early")
+    expect(proposals.get_by_role("article", name="Fewest drawers")).to_be_visible()
+    expect(proposals.get_by_role("button", name="Propose again")).to_be_enabled()
+
+
 def test_a_workbook_with_columns_of_ones_own_comes_in(open_at: Open, tmp_path: Path) -> None:
     book = Workbook()
     sheet = book.active

@@ -12,6 +12,7 @@ from tests.helpers import act, changed, codes, drawer_of, frameless, mm, solved,
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.packing.floor import Placed
 from vasculum.plan.document import Plan
+from vasculum.plan.document.reading import FaultyPlan
 from vasculum.plan.edits.things_csv import read_things, things_taken_in
 from vasculum.plan.making.by_hand import stack_of, thing_of
 from vasculum.plan.making.stored import Stored, stored_in
@@ -124,6 +125,15 @@ def test_what_is_put_elsewhere_is_no_longer_laid_by_hand() -> None:
         act(plan, "lay-anew", place="place-99")
     gone = act(by_hand, "take-out", place=here)
     assert not any(one.lies_at or one.lives_in for one in gone.things.values())
+
+
+def test_a_stack_lies_in_one_place_only() -> None:
+    plan = drawer()
+    twice = [{"stack": 0, "from_left": "1 in", "from_front": f"{n} in"} for n in (1, 2)]
+    with pytest.raises(FaultyPlan, match="one place only"):
+        changed(plan, step(f"/things/{next(iter(plan.things))}/lies_at", twice, "replace"))
+    more = [{"stack": 900, "from_left": "1 in", "from_front": "1 in"}]  # there are not so many: it waits
+    assert lying(changed(plan, step(f"/things/{next(iter(plan.things))}/lies_at", more, "replace"))) == lying(plan)
 
 
 @pytest.mark.parametrize("seed", range(12))

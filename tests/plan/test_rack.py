@@ -14,13 +14,18 @@ from tests.helpers import (
     frameless,
     mm,
     solved,
+    space_of,
     split,
     step,
     value,
     with_choices,
 )
 from vasculum.core.rules.organizers.rack import DIVIDERS, HIGH, LOW
+from vasculum.drawing.above import above
+from vasculum.drawing.opening import elevation
+from vasculum.drawing.primitives import CAPITAL, Text
 from vasculum.plan.document import Plan
+from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.stored import stored_in
 from vasculum.plan.telling.solution import solution_of
@@ -113,3 +118,21 @@ def test_a_rack_beside_another_place_goes_together(increment: str, beside: str) 
         if one.role in LOW and one.stand is not None and one.size is not None
     )  # fmt: skip
     assert all(at + wide < after for (at, wide), (after, _) in pairwise(strips))
+
+
+def test_its_name_and_number_lie_on_no_line() -> None:
+    """In the elevation under the upper strips, before the first divider; in the plan view in its first bay."""
+    plan = racked("36", height="16")
+    done, place = solved(plan), drawer_of(plan)
+    bay = value(done, "rack_middles")[0] - value(done, "grid_thickness") / 2
+    strip = value(done, "divider_thickness")
+    for sheet in (elevation(done, space_of(plan)), above(done, space_of(plan), place, numbers_of(plan))):
+        (label,) = (one for one in sheet.primitives if isinstance(one, Text) and one.role == "label")
+        high = label.height * sheet.scale
+        across = high * len(label.text) * 11 / 20
+        left = label.at[0] - (0 if label.anchor == "start" else across / 2)
+        assert left >= 0
+        assert left + across <= bay
+        if sheet.name == "elevation":
+            assert strip < label.at[1]
+            assert label.at[1] + high * CAPITAL < value(done, "rack_height") - strip

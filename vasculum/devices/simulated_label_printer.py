@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import base64
 import binascii
-import socketserver
 import threading
 from collections import OrderedDict
 
 from vasculum.devices.label_protocol import GREETING, MOST_DOTS, VERSION, Dots
+from vasculum.devices.serving import LineServer
 
 ACROSS = 284
 """Dots across its tape: 24 mm at 300 to the inch. Invented."""
@@ -16,33 +16,13 @@ MOST_KEPT = 200
 LONGEST_LINE = 4 * MOST_DOTS * MOST_DOTS // 6 + 100
 
 
-class SimulatedLabelPrinter:
+class SimulatedLabelPrinter(LineServer):
     """Serves the protocol until it is closed; the last labels can be looked at, by number."""
 
     def __init__(self) -> None:
         self.printed: OrderedDict[int, Dots] = OrderedDict()
         self._count, self._lock = 0, threading.Lock()
-        printer = self
-
-        class Talk(socketserver.StreamRequestHandler):
-            timeout = 10
-
-            def handle(self) -> None:
-                while line := self.rfile.readline(LONGEST_LINE).decode("ascii", "replace").strip():
-                    if line == "BYE":
-                        return
-                    self.wfile.write((printer._answer(line) + "\n").encode("ascii"))
-
-        self._server = socketserver.ThreadingTCPServer(("127.0.0.1", 0), Talk)
-        self._server.daemon_threads = True
-        host, port = self._server.server_address[:2]
-        self.address = (str(host), int(port))
-        threading.Thread(target=self._server.serve_forever, daemon=True).start()
-
-    def close(self) -> None:
-        """Switch it off."""
-        self._server.shutdown()
-        self._server.server_close()
+        super().__init__(self._answer, LONGEST_LINE)
 
     def _answer(self, line: str) -> str:
         if line == "HELLO":

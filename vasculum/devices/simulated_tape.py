@@ -3,10 +3,9 @@
 from __future__ import annotations
 
 import random
-import socketserver
-import threading
 
 from vasculum.devices.protocol import GREETING, LONGEST_LINE, VERSION
+from vasculum.devices.serving import LineServer
 
 ROOM_MM = {
     "width": 612.0, "height": 244.0, "depth": 587.0, "diagonal_rising_right": 659.0, "diagonal_rising_left": 658.2,
@@ -18,31 +17,12 @@ OFF_MM = 1.0
 """How far a reading says that it may be off. Invented."""
 
 
-class SimulatedTape:
+class SimulatedTape(LineServer):
     """Serves the protocol until it is closed; ``seed`` makes its noise the same each time."""
 
     def __init__(self, seed: int | None = None) -> None:
         noise = random.Random(seed)
-
-        class Talk(socketserver.StreamRequestHandler):
-            timeout = 10
-
-            def handle(self) -> None:
-                while line := self.rfile.readline(LONGEST_LINE).decode("ascii", "replace").strip():
-                    if line == "BYE":
-                        return
-                    self.wfile.write((_answer(line, noise) + "\n").encode("ascii"))
-
-        self._server = socketserver.ThreadingTCPServer(("127.0.0.1", 0), Talk)
-        self._server.daemon_threads = True
-        host, port = self._server.server_address[:2]
-        self.address = (str(host), int(port))
-        threading.Thread(target=self._server.serve_forever, daemon=True).start()
-
-    def close(self) -> None:
-        """Switch it off."""
-        self._server.shutdown()
-        self._server.server_close()
+        super().__init__(lambda line: _answer(line, noise), LONGEST_LINE)
 
 
 def _answer(line: str, noise: random.Random) -> str:

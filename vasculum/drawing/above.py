@@ -6,6 +6,7 @@ from fractions import Fraction
 from math import cos, radians, sin
 
 from vasculum.core.lengths import Mm
+from vasculum.core.rules.organizers.rack import DIVIDERS as RACK_DIVIDERS
 from vasculum.drawing.carcass import case_from_above
 from vasculum.drawing.in_the_way import from_above
 from vasculum.drawing.inside import corner_inside, fitted_inside
@@ -113,6 +114,8 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     for one in standing(at, "front", "shelf"):
         role, layer, key = _AS[one.piece.role]
         sheet.add(*one.seen("above", role, layer, at.key(key), tint=number))
+    for divider in standing(at, *RACK_DIVIDERS):
+        sheet.add(*divider.seen("above", "cut", "cells", divider.thin))
     if node.place.holds == "bin":
         bin_ = at.all_of("bin_width", "bin_depth")
         if bin_ is not None:
@@ -122,16 +125,17 @@ def _cell(at: Sizes, node: Node, number: int, is_chosen: bool) -> None:
     if node.place.holds == "blocked":
         for start, end in (((x, ZERO), (x + width, depth)), ((x, depth), (x + width, ZERO))):
             sheet.add(Line("obstruction", "cells", start, end, at.key("cell_width")))
-    stands = _in_first_part(at, node) if is_chosen else None
+    stands = _in_first_part(at, node) if is_chosen or node.place.holds == "rack" else None
     # a blocked cell has a cross in its middle
     up = depth * Fraction(4, 5) if node.place.holds == "blocked" else depth / 2
     sheet.add(Text("label", "cells", stands or (x + width / 2, up), str(number), NUMBER, key=at.key("cell_width")))
 
 
 def _in_first_part(at: Sizes, node: Node) -> Point | None:
-    """In a box that is divided inside: the middle of its first part, for in its own middle there may be a strip."""
-    room, corner = room_of(at.plan, node), corner_inside(at)
-    if room is None or node.place.holds not in BOXES or "fitted.none" in at.plan.laid.places[node.id].kinds:
+    """In a place that is divided inside: the middle of its first part, for in its own middle there may be a strip."""
+    room, kinds = room_of(at.plan, node), at.plan.laid.places[node.id].kinds
+    corner = (at.of("rack_from_left") or ZERO, ZERO) if "rack" in kinds else corner_inside(at)
+    if room is None or not ("rack" in kinds or (node.place.holds in BOXES and "fitted.none" not in kinds)):
         return None
     x, y, width, depth = tiers_of(at.plan, node.id, room)[-1].floors[0]
     return (corner[0] + x + width / 2, corner[1] + y + depth / 2)

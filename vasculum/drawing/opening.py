@@ -132,9 +132,19 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
         across, upper = (box[0], box[1]), min(upper, box[3] + box[4] + box[2])
     rack = at.all_of("rack_from_left", "rack_first", "rack_from_floor", "rack_height", "divider_thickness")
     if rack is not None and node.place.holds == "rack":
-        across, upper = (rack[0], rack[1]), rack[2] + rack[3] - rack[4]
-    _label(at, node, number, across, upper, height)
+        left, bay, low, high, strip = rack
+        _in_first_bay(at, number, (left, bay), low + high - strip)
+    else:
+        _label(at, node, number, across, upper, height)
     at.sheet.add(Rect("cell", "cells", (x, y), width, height, at.key("cell_width")))
+
+
+def _in_first_bay(at: Sizes, number: int, across: tuple[Mm, Mm], upper: Mm) -> None:
+    """The number of a rack, before its first divider and below the strips: as high as it is narrow."""
+    left, bay = across
+    high = min(LABEL_HEIGHT, bay / at.sheet.scale / len(str(number)))
+    point = (left + bay / 2, upper - (LABEL_OFF + high * CAPITAL) * at.sheet.scale)
+    at.sheet.add(Text("label", "cells", point, str(number), high, key=at.key("cell_width")))
 
 
 def _label(at: Sizes, node: Node, number: int, across: tuple[Mm, Mm], upper: Mm, height: Mm) -> None:

@@ -376,6 +376,12 @@ class LiesAt(Model):
     is_turned: bool = False
 
 
+def _each_stack_once(laid: list[LiesAt]) -> list[LiesAt]:
+    if len({one.stack for one in laid}) < len(laid):
+        raise PydanticCustomError("stacks", "A stack lies in one place only.")
+    return laid
+
+
 class Thing(Model):
     """Something that goes in: its size as it stands, how many there are, and what may be done with it."""
 
@@ -400,7 +406,7 @@ class Thing(Model):
     """A word that things which belong together share."""
     lives_in: Id | None = None
     """The place in which it is kept."""
-    lies_at: Annotated[list[LiesAt], Field(max_length=999)] = []
+    lies_at: Annotated[list[LiesAt], Field(max_length=999), AfterValidator(_each_stack_once)] = []
     """Stacks that were laid by hand in that place; the others lie where there is room."""
     is_out: bool = False
     """Whether it is out of its place at present: lent, in use, not put in yet."""

@@ -26,7 +26,7 @@ export function Proposals() {
   const isWorking = answer?.state === 'working'
   const path = { plan_id: plan.id, job: answer?.job ?? '' }
   const gone = (failure: unknown) => {
-    if (!(failure instanceof Refused)) return
+    if (!(failure instanceof Refused) || failure.problem === null) return // silent: it is asked again
     setAnswer((known) => (known ? { ...known, state: 'died' } : known))
   }
   useLooking(answer, plan.id, setAnswer, gone)
