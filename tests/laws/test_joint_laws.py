@@ -178,7 +178,7 @@ def test_the_plan_view_draws_the_pieces_as_they_are_joined(front: str, back: str
 
 
 ORIGIN = (Fraction(0), Fraction(0))
-BOTTOMS = [kind.partition(".")[2] for kind in the_catalogue().alternatives("bottom")]
+BOTTOMS = [kind.partition(".")[2] for kind in the_catalogue().alternatives("bottom") if kind != "bottom.none"]
 
 
 @pytest.mark.parametrize("make", [inches, millimetres])
