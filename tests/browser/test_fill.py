@@ -429,10 +429,12 @@ def test_things_are_laid_by_hand_and_laid_anew(open_at: Open) -> None:
     kept(page)
     expect(things.get_by_role("button", name="Lay Hand tools anew")).to_be_visible()
     expect(page.locator("[data-code=thing-laid-amiss]").first).to_be_visible()
+    undo = page.get_by_role("button", name="Undo")
+    expect(undo).to_have_attribute("title", re.compile("Trowel laid by hand"))
     dibber.focus()
     page.keyboard.press("t")
-    kept(page)
-    expect(page.get_by_role("button", name="Undo")).to_have_attribute("title", re.compile("turned"))
+    expect(undo).to_have_attribute("title", re.compile("Dibber turned"))
+    expect(dibber).to_be_focused()
 
 
 def onto(page: Page, grip: Locator, goal: Locator) -> None:
@@ -456,6 +458,7 @@ def test_the_page_of_a_drawer_says_what_lies_in_it_and_ticks_it_off(open_at: Ope
     expect(page.get_by_label("Found")).to_contain_text("out at present")
     page.get_by_label("Seed tray lives in").select_option(index=1)
     expect(lies.filter(has_text="Seed tray")).to_have_count(0)
+    expect(page.get_by_label("Found").locator("li").first).not_to_contain_text("Trays")
     page.get_by_label("Found").get_by_role("link").first.click()
     expect(page.get_by_role("heading", level=1)).not_to_contain_text("Trays")
     expect(lies.filter(has_text="Seed tray")).to_have_count(1)

@@ -62,7 +62,10 @@ export function Drawing(props: Props) {
   const plain = strokes.filter((stroke) => stroke.role !== 'dimension' && !FOR_HANDS.includes(stroke.role))
   const cells = strokes.filter((stroke) => stroke.role === 'cell' && props.cells)
   const movables = strokes.filter((stroke) => stroke.layer === 'obstructions' && props.onPush)
-  const lying = strokes.filter((stroke) => stroke.layer === 'things' && stroke.kind === 'path' && props.lying)
+  // In the order of their keys, whatever lies first: what has the focus keeps it.
+  const lying = strokes
+    .filter((stroke) => stroke.layer === 'things' && stroke.kind === 'path' && props.lying)
+    .sort((one, other) => one.key.localeCompare(other.key))
   const handles = strokes.filter((stroke) => stroke.role === 'handle' && props.onDrag)
 
   const walk = (event: KeyboardEvent) => {
