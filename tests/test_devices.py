@@ -109,9 +109,9 @@ def printer() -> Iterator[SimulatedLabelPrinter]:
 def test_it_keeps_what_it_would_have_printed(printer: SimulatedLabelPrinter) -> None:
     white = Dots(8, ACROSS, b"\xff" * ACROSS)
     printed = print_labels(printer.address, lambda across: [BLACK, white] if across == ACROSS else [])
-    assert (printed.device, printed.first, printed.last) == ("simulated", 1, 2)
+    assert (printed.device, printed.numbers) == ("simulated", [1, 2])
     assert list(printer.printed.values()) == [BLACK, white]
-    assert print_labels(printer.address, lambda _: [white]).first == 3
+    assert print_labels(printer.address, lambda _: [white]).numbers == [3]
 
 
 @pytest.mark.parametrize("wrong", [BLACK._replace(across=12), BLACK._replace(rows=b"short"), BLACK._replace(along=0)])

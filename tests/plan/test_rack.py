@@ -25,6 +25,7 @@ from vasculum.drawing.above import above
 from vasculum.drawing.opening import elevation
 from vasculum.drawing.primitives import CAPITAL, Text
 from vasculum.plan.document import Plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.stored import stored_in
@@ -118,6 +119,22 @@ def test_a_rack_beside_another_place_goes_together(increment: str, beside: str) 
         if one.role in LOW and one.stand is not None and one.size is not None
     )  # fmt: skip
     assert all(at + wide < after for (at, wide), (after, _) in pairwise(strips))
+
+
+@pytest.mark.parametrize("on", ["left", "right", "back", "floor", "top"])
+@pytest.mark.parametrize("unit", ["in", "mm"])
+def test_a_rack_keeps_clear_of_what_is_in_the_way(on: str, unit: str) -> None:
+    """Beside it, before it, over or under it: what stands in takes its room, and no piece reaches into it."""
+    plan = racked("24") if unit == "in" else new_plan("M", "frameless", "mm", "612", "514", "540")
+    if unit == "mm":
+        plan = changed(plan, step(f"/places/{drawer_of(plan)}/holds", "rack", "replace"))
+    free, held = solved(plan), "2 in" if unit == "in" else "50 mm"
+    plan = act(plan, "obstruct", name="Pipe", what="pipe", space=space_of(plan), on=on, projection=held)
+    done = solved(plan)
+    assert prove(done).meetings == ()
+    assert [one for one in pieces_of(done) if one.role in LOW]
+    grown = {"left": "rack_slots", "right": "rack_slots", "back": "rack_run_cut"}.get(on, "rack_height")
+    assert value(done, grown) < value(free, grown)
 
 
 def test_its_name_and_number_lie_on_no_line() -> None:

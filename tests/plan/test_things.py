@@ -6,6 +6,7 @@ import io
 import json
 import zipfile
 from collections.abc import Callable
+from random import Random
 from typing import Any
 
 import pytest
@@ -432,6 +433,28 @@ def empty_book() -> bytes:
     out = io.BytesIO()
     Workbook().save(out)
     return out.getvalue()
+
+
+def test_a_workbook_with_any_bytes_of_it_damaged_is_read_or_refused() -> None:
+    plan, _ = kept(frameless(), name="Jar")
+    whole, random = EXPORTS["things.xlsx"].make(solved(plan), None), Random(1)
+    refused = 0
+    for _ in range(120):
+        damaged = bytearray(whole)
+        for at in random.sample(range(len(whole)), 6):
+            damaged[at] = random.randrange(256)
+        try:
+            table_of(bytes(damaged))
+        except PlanRefused as said:
+            assert said.fix
+            refused += 1
+    assert refused > 0
+
+
+def test_a_running_number_is_no_count_and_only_sizes_and_weights_take_a_unit() -> None:
+    table = "No,Item,Length,Width,Height,Note (in)\n1,Jar,4,3,2,7\n2,Pot,4,3,2,8"
+    rows = [row.thing for row in read_things(frameless(), table)]
+    assert [(one.count, one.note) for one in rows if one is not None] == [(1, "7"), (1, "8")]
 
 
 @pytest.mark.parametrize("made", [lambda: b"", lambda: b"name,length", lambda: b"PK\x03\x04 cut off", bomb, empty_book])

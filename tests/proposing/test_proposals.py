@@ -11,13 +11,14 @@ from random import Random
 import pytest
 from click.testing import CliRunner
 
-from tests.helpers import changed, frameless, solved, space_of, split, step, with_choices, with_runner
+from tests.helpers import act, changed, frameless, solved, space_of, split, step, with_choices, with_runner
 from vasculum.cli import main
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.lengths import Mm
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
 from vasculum.plan.document.reading import write_plan
+from vasculum.plan.document.starting import new_plan
 from vasculum.plan.edits.things_csv import read_things, things_taken_in
 from vasculum.plan.laying.layout import cells_of
 from vasculum.plan.making.stored import stored_in
@@ -25,7 +26,7 @@ from vasculum.proposing.asked import Asked, asked
 from vasculum.proposing.first import shared_at_once
 from vasculum.proposing.layouts import LEFT, SHARE, Slot, divided
 from vasculum.proposing.probing import probed
-from vasculum.proposing.proposals import goals_of, propose
+from vasculum.proposing.proposals import MOST_AT_ONCE, at_once, goals_of, propose
 from vasculum.proposing.shares import GOALS, Carried, Columns, Goal, Shared, Wanted
 from vasculum.proposing.sharing import share_out
 from vasculum.proposing.told import Proposal, Proposals
@@ -392,6 +393,42 @@ def test_a_thing_larger_than_any_drawer_is_named_with_what_would_have_to_give() 
     fewest = found.proposals[0]
     assert sorted(fewest.left) == ["Lamp", "Skis"]
     assert fewest.lies[0].things == ["Book"]
+
+
+@pytest.mark.parametrize("increment", ["0.5 mm", "5 mm"])
+@pytest.mark.parametrize("on", [None, "left", "floor"])
+@pytest.mark.parametrize("place", [None, "right"])
+def test_in_millimetres_beside_a_pipe_and_a_neighbour_the_first_answer_goes_together(
+    increment: str, on: str | None, place: str | None
+) -> None:
+    """Taken, nothing meets, what is left over was said, and the neighbour stays."""
+    plan = new_plan("M", "frameless", "mm", "1100", "620", "560")
+    plan = changed(plan, step("/units/increment", increment, "replace"))
+    plan, (left, right) = split(plan, plan.spaces[space_of(plan)].holds, "columns", {}, {}, divider="board")
+    if on is not None:
+        plan = act(plan, "obstruct", name="Pipe", what="pipe", space=space_of(plan), on=on, projection="40 mm")
+    plan = stocked("name,length,width,height,count\nCan,180,180,150,2\nBox,300,200,90,3\nTin,80,80,40,6\n", plan)
+    wanted = asked(plan, space_of(plan), right if place else None)
+    found = at_once(wanted)
+    assert found.proposals
+    for one in found.proposals:
+        taken = patched(plan, one.patch)
+        done = solved(taken)
+        assert prove(done).meetings == ()
+        said = set(one.left)
+        kept = {taken.things[left.thing].name for stored in stored_in(done) for left in stored.left}
+        assert {thing.name for thing in taken.things.values() if thing.lives_in is None} | kept == {
+            name.partition(",")[0] for name in said
+        }
+        assert (left in taken.places) is (place is not None)
+
+
+def test_of_many_things_the_first_answer_is_left_to_the_search() -> None:
+    rows = "\n".join(f"T{n},4,3,2" for n in range(MOST_AT_ONCE + 1))
+    few = at_once(whole(stocked("name,length,width,height\n" + rows.rpartition("\n")[0] + "\n")))
+    many = at_once(whole(stocked("name,length,width,height\n" + rows + "\n")))
+    assert few.proposals
+    assert (many.proposals, many.done) == ([], False)
 
 
 def test_only_goals_that_something_is_about_are_followed() -> None:

@@ -37,11 +37,10 @@ class Dots(NamedTuple):
 
 
 class Printed(NamedTuple):
-    """What became of it: the printer's name, and which of its labels the first and the last were."""
+    """What became of it: the printer's name, and which of its labels they are."""
 
     device: str
-    first: int
-    last: int
+    numbers: list[int]
 
 
 def print_labels(address: tuple[str, int], made: Callable[[int], list[Dots]], timeout: float = 5.0) -> Printed:
@@ -68,7 +67,7 @@ def print_labels(address: tuple[str, int], made: Callable[[int], list[Dots]], ti
             talk.flush()
     except (OSError, UnicodeError) as silent:
         raise DeviceRefused("device-silent", "The label printer does not answer.", "Is it switched on?") from silent
-    return Printed(name, numbers[0], numbers[-1])
+    return Printed(name, numbers)
 
 
 def _ask(talk: TextIO, line: str) -> str:

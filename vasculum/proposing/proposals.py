@@ -19,6 +19,8 @@ from vasculum.proposing.wanting import TooLarge, columns_of, larger_than_any, li
 MOST_COLUMNS = 4
 TRIES = 30
 """How often things that do not lie on one floor are parted before a way is given up."""
+MOST_AT_ONCE = 80
+"""Things that are shared out while somebody waits: about a second."""
 LEAST_WORK, WHOLE_WORK = 0.6, 2.0
 """First for an answer, then for a better one, in the solver's own measure."""
 
@@ -48,7 +50,9 @@ def propose(asked: Asked) -> Iterator[Proposals]:
 
 
 def at_once(asked: Asked) -> Proposals:
-    """The first answer alone: no search, so it costs what solving a plan a few times costs."""
+    """The first answer alone, without a search; of many things none yet, for it would keep one waiting."""
+    if len(asked.things) > MOST_AT_ONCE:
+        return Proposals(proposals=[], one_more="", too_large=[], done=False, progress=0)
     return next(propose(asked))
 
 

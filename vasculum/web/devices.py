@@ -94,7 +94,7 @@ def print_on_tape(body: LabelsWanted) -> LabelsPrinted:
         return [Dots(strip.width, strip.height, strip.tobytes()) for strip in strips]
 
     printed = print_labels(_bench().printer().address, made)
-    return LabelsPrinted(device=printed.device, numbers=list(range(printed.first, printed.last + 1)))
+    return LabelsPrinted(device=printed.device, numbers=printed.numbers)
 
 
 @route("GET", "/devices/labels/<number>.png", media_type="image/png", refuses=(404,), for_guests=False)

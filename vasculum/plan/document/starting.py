@@ -18,14 +18,11 @@ def carcass_of(what: Setting, carcass: Carcass | None = None) -> dict[str, str]:
     return {} if chosen == "existing" else {"carcass": chosen}
 
 
-STANDING_IN = {
-    "front": "none",
-    "bottom": "planted",
-    "play_above": "0 in",
-    "play_below": "0 in",
-    "air_behind": "1/16 in",
+STANDING_IN: dict[Unit, dict[str, str]] = {
+    "in": {"front": "none", "bottom": "planted", "air_behind": "1/16 in"},
+    "mm": {"front": "none", "bottom": "planted", "air_behind": "1.5 mm"},
 }
-"""What is chosen of boxes that stand inside a drawer: no front, nothing above or below, and they lift out."""
+"""What is chosen of boxes that stand inside a drawer: no front, and little more behind than beside. Common practice."""
 INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
 """The shop's increment for lengths and for thickness in each system. Common practice."""
 
@@ -69,7 +66,7 @@ def new_plan(
             readings[numbers.next("reading")] = {"survey": survey, "of": of, "value": value, **station}
     choices, sheets = _sheets(numbers, unit)
     runner = numbers.next("runner")
-    choices |= {"runner": runner} | (STANDING_IN if what == "drawer" else {})
+    choices |= {"runner": runner} | (STANDING_IN[unit] if what == "drawer" else {})
     increment, thickness_increment = INCREMENTS[unit]
     surveys = {case: {"what": "case"}} | ({frame: {"what": "frame"}} if frame else {})
     return plan_from(

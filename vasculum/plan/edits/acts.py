@@ -7,6 +7,7 @@ bare number takes the plan's unit, and the text is kept with it.
 from __future__ import annotations
 
 from collections.abc import Collection, Iterable
+from itertools import chain
 from typing import Annotated, Any
 
 from pydantic import Field
@@ -103,5 +104,5 @@ def parent_of(plan: Plan, place: str) -> str | None:
 
 def own_name(name: str, taken: Collection[str]) -> str:
     """A name that is not taken: itself, or with the first number that is free."""
-    names = (name, *(f"{name} {number}" for number in range(2, len(taken) + 3)))
-    return next(one for one in names if one not in taken)
+    numbered = (f"{name} {number}" for number in range(2, len(taken) + 3))
+    return next(one for one in chain([name], numbered) if one not in taken)

@@ -64,7 +64,8 @@ def read_things(
     columns = things_headings(text, said or {})
     units = {one.column: one.unit for one in columns if one.column is not None}
     bare = "" if unit == "as the plan" else unit
-    of = {column: units.get(column) or (bare if column in LENGTHS else "") for column in COLUMNS}
+    of = dict.fromkeys(COLUMNS, "") | {column: units.get(column) or bare for column in LENGTHS}
+    of["weight"] = units.get("weight") or ""
     for row in pasted_rows(text, COLUMNS, NEEDED, lambda _: as_headings(columns)):
         cells = {column: with_unit(cell, of[column]) for column, cell in row.cells.items()}
         one = _row(plan, row.line, cells, row.text, row.problem)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import csv
 import io
 import zipfile
+import zlib
 from collections.abc import Iterator
 from datetime import date, datetime, time
 from xml.etree.ElementTree import ParseError
@@ -13,6 +14,11 @@ from vasculum.core.errors import PlanRefused
 from vasculum.plan.edits.pasted import MOST_ROWS
 
 MOST_COLUMNS = 60
+DAMAGED = (
+    zipfile.BadZipFile, zlib.error, ParseError, EOFError, LookupError, ValueError, TypeError,
+    AttributeError, ArithmeticError, RuntimeError,
+)  # fmt: skip
+"""What its reader breaks with where a workbook is none, or is damaged anywhere."""
 MOST_UNPACKED = 60_000_000
 """Bytes: more than any list is worth reading."""
 
@@ -24,7 +30,6 @@ def table_of(workbook: bytes) -> str:
         PlanRefused: ``no-workbook`` where it is none, is empty or too large; ``too-many-rows``.
     """
     from openpyxl import load_workbook  # loaded only when somebody brings one
-    from openpyxl.utils.exceptions import InvalidFileException
 
     fix = "Save it as XLSX, or copy its rows and paste them."
     try:
@@ -36,15 +41,7 @@ def table_of(workbook: bytes) -> str:
         book = load_workbook(io.BytesIO(workbook), read_only=True, data_only=True)
         sheet = book.worksheets[0]
         rows = list(_rows(sheet.iter_rows(max_col=MOST_COLUMNS, max_row=MOST_ROWS + 2, values_only=True)))
-    except (
-        zipfile.BadZipFile,
-        InvalidFileException,
-        KeyError,
-        IndexError,
-        ValueError,
-        ParseError,
-        EOFError,
-    ) as damaged:
+    except DAMAGED as damaged:
         raise PlanRefused("no-workbook", "This is no workbook that can be read.", fix) from damaged
     if not rows:
         raise PlanRefused(

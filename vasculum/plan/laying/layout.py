@@ -171,15 +171,19 @@ def cells_of(plan: Plan, space: str) -> list[Node]:
     return [node for node in nodes_of(plan, space) if node.place.holds not in SPLITS]
 
 
+def every_cell(plan: Plan) -> list[Node]:
+    """The undivided places of all spaces, in the order of their numbers."""
+    return [node for space in plan.space_order for node in cells_of(plan, space)]
+
+
 def boxes_of(plan: Plan) -> list[Node]:
     """Every drawer and tray of the plan, space by space."""
-    return [node for space in plan.space_order for node in cells_of(plan, space) if node.place.holds in BOXES]
+    return [node for node in every_cell(plan) if node.place.holds in BOXES]
 
 
 def numbers_of(plan: Plan) -> dict[str, int]:
     """The number, and so the tint, of each cell: 1, 2, 3 … through the plan."""
-    cells = [node.id for space in plan.space_order for node in cells_of(plan, space)]
-    return {id_: number for number, id_ in enumerate(cells, 1)}
+    return {node.id: number for number, node in enumerate(every_cell(plan), 1)}
 
 
 def chosen_kind(plan: Plan, family: str, levels: Iterable[Choices]) -> str:

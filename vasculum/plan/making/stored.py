@@ -11,7 +11,7 @@ from typing import Literal, NamedTuple
 from vasculum.core.lengths import Mm
 from vasculum.packing.floor import Floor, Footprint, Placed, pack_floor
 from vasculum.plan.document import Plan, Thing
-from vasculum.plan.laying.layout import Node, cells_of
+from vasculum.plan.laying.layout import Node, every_cell
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.laying.things import headroom_over, things_in
 from vasculum.plan.making.by_hand import Amiss, amiss_on, laid, name_of, stack_of, thing_of
@@ -60,7 +60,7 @@ def stored_in(plan: SolvedPlan) -> list[Stored]:
     """Every cell in which something is kept, space by space; worked out once for each solution."""
     found: list[Stored] | None = plan.kept.get("stored")
     if found is None:
-        each = ((node, things_in(plan.plan, node.id), room_of(plan, node)) for node in every_cell(plan))
+        each = ((node, things_in(plan.plan, node.id), room_of(plan, node)) for node in every_cell(plan.plan))
         found = plan.kept["stored"] = [
             _stored(plan, node, own, room) for node, own, room in each if own and room is not None
         ]
@@ -77,7 +77,7 @@ class Taker(NamedTuple):
 def takers(plan: SolvedPlan, thing: str) -> list[Taker]:
     """The other cells that would take a thing, those that need grow least first."""
     one = plan.plan.things[thing]
-    others = [node for node in every_cell(plan) if node.id != one.lives_in]
+    others = [node for node in every_cell(plan.plan) if node.id != one.lives_in]
     found = [taker for node in others if (taker := _taker(plan, node, thing)) is not None]
     return sorted(found, key=lambda taker: taker.grows)
 
@@ -89,11 +89,6 @@ def _taker(plan: SolvedPlan, node: Node, thing: str) -> Taker | None:
     grows = max((left.over for left in _stored(plan, node, things, room).left), default=NOTHING)
     higher = room._replace(sides=room.sides + grows, height=room.height + grows)
     return None if _stored(plan, node, things, higher).left else Taker(node.id, grows)
-
-
-def every_cell(plan: SolvedPlan) -> Iterator[Node]:
-    """The undivided places of every space."""
-    return (node for space in plan.plan.space_order for node in cells_of(plan.plan, space))
 
 
 class Posture(NamedTuple):

@@ -8,9 +8,9 @@ from fractions import Fraction
 from vasculum.core.flow import MeasureUnit
 from vasculum.core.reasons import litres
 from vasculum.plan.document import Model
+from vasculum.plan.laying.layout import every_cell
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.rooms import room_of, sizes_of
-from vasculum.plan.making.stored import every_cell
 from vasculum.plan.telling.words import number_text
 
 
@@ -26,7 +26,7 @@ class BeforeAfter(Model):
 def before_and_after(plan: SolvedPlan) -> Iterator[BeforeAfter]:
     """Three figures; none where nothing was measured before, or a cell still waits."""
     former, length = plan.plan.former.values(), plan.plan.length
-    rooms = [room for node in every_cell(plan) if sizes_of(node) for room in [room_of(plan, node)]]
+    rooms = [room for node in every_cell(plan.plan) if sizes_of(node) for room in [room_of(plan, node)]]
     if not former or None in rooms:
         return
     known = [room for room in rooms if room is not None]

@@ -6,11 +6,9 @@ from collections.abc import Iterator
 from typing import NamedTuple
 
 from vasculum.plan.document import Plan
-from vasculum.plan.laying.layout import cells_of, numbers_of
+from vasculum.plan.laying.layout import every_cell
 from vasculum.plan.laying.things import things_in
-
-KEPT_IN = ("drawer", "tray", "shelf", "rack", "open", "bin")
-"""What a label is put on."""
+from vasculum.plan.making.rooms import sizes_of
 
 
 class LabelSaid(NamedTuple):
@@ -24,9 +22,7 @@ class LabelSaid(NamedTuple):
 
 def labels_of(plan: Plan) -> Iterator[LabelSaid]:
     """A label for each cell in which something may be kept, in the order of their numbers."""
-    numbers = numbers_of(plan)
-    for space in plan.space_order:
-        for cell in cells_of(plan, space):
-            if cell.place.holds in KEPT_IN:
-                kept = ", ".join(dict.fromkeys(one.name for one in things_in(plan, cell.id).values()))
-                yield LabelSaid(cell.id, numbers[cell.id], cell.place.name, kept)
+    for number, cell in enumerate(every_cell(plan), 1):
+        if sizes_of(cell) is not None:
+            kept = ", ".join(dict.fromkeys(one.name for one in things_in(plan, cell.id).values()))
+            yield LabelSaid(cell.id, number, cell.place.name, kept)

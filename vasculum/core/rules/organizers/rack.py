@@ -32,7 +32,7 @@ PARTS = (*FIRST, *LOW, *HIGH, *DIVIDERS)
 S = TypeVar("S", bound=Callable[..., Stand | None])
 
 
-@rule(source="from memory", label="slot of the rack", per=RACK)
+@rule(source="common practice", label="slot of the rack", per=RACK)
 def rack_slot(grid_thickness: Mm, rack_slot_play: Mm) -> Mm:
     """A slot is as wide as a divider is thick, and its play."""
     return grid_thickness + rack_slot_play

@@ -155,7 +155,7 @@ export function PasteThings() {
             line,
             isGood: thing !== null,
             said: thing
-              ? `${line}: ${thing.name}, ${[thing.length, thing.width, thing.height].join(' × ')}${twice ? ' · there is one of this name already' : ''}`
+              ? `${line}: ${thing.name}${(thing.count ?? 1) > 1 ? ` × ${thing.count}` : ''}, ${[thing.length, thing.width, thing.height].join(' × ')}${twice ? ' · there is one of this name already' : ''}`
               : `${line}: ${row} · ${problem}`,
           }))
           const { columns: known, headings, problem } = answer
