@@ -423,6 +423,17 @@ def test_in_millimetres_beside_a_pipe_and_a_neighbour_the_first_answer_goes_toge
         assert (left in taken.places) is (place is not None)
 
 
+@pytest.mark.parametrize("holds", ["tray", "drawer", "open"])
+def test_where_only_trays_stood_trays_are_proposed(holds: str) -> None:
+    plan = frameless("27 5/8", "24", "20 3/8")
+    plan = changed(plan, step(f"/places/{plan.spaces[space_of(plan)].holds}/holds", holds, "replace"))
+    plan = stocked("name,length,width,height\nSaw,20,15,9\nCase,20,15,8\n", plan)
+    for one in at_once(whole(plan)).proposals:
+        taken = patched(plan, one.patch)
+        cells = {cell.place.holds for cell in cells_of(taken, space_of(taken))}
+        assert cells == {"tray" if holds == "tray" else "drawer"}
+
+
 def test_of_many_things_the_first_answer_is_left_to_the_search() -> None:
     rows = "\n".join(f"T{n},4,3,2" for n in range(MOST_AT_ONCE + 1))
     few = at_once(whole(stocked("name,length,width,height\n" + rows.rpartition("\n")[0] + "\n")))

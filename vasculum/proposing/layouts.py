@@ -10,11 +10,21 @@ from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Numbers, dumped, gone, parent_of, put
 from vasculum.plan.edits.layout import below
 from vasculum.plan.edits.things import homeless
+from vasculum.plan.laying.layout import BOXES
 from vasculum.proposing.asked import Asked
 
 SHARE = dumped(Sizing())
 LEFT = {"by": "left"}
 """The row that takes what the others leave."""
+
+
+class Box(NamedTuple):
+    """What every drawer to be is alike in: a drawer or a tray, what was chosen for what stood there, and its size where
+    it stands alone."""
+
+    holds: str
+    choices: dict[str, str]
+    whole: dict[str, Any]
 
 
 class Slot(NamedTuple):
@@ -37,7 +47,9 @@ def _steps(asked: Asked, columns: Sequence[Sequence[Slot]]) -> Iterator[PatchSte
     yield from homeless(plan, old)
     size = SHARE if parent is None else dumped(plan.places[root].size)
     is_alone = len(columns) == 1
-    made = [list(_column(column, numbers, kept, size if is_alone else SHARE, is_alone)) for column in columns]
+    are_trays = {plan.places[id_].holds for id_ in old} & set(BOXES) == {"tray"}
+    box = Box("tray" if are_trays else "drawer", kept, size if is_alone else SHARE)
+    made = [list(_column(column, numbers, box, is_alone)) for column in columns]
     for steps in made:
         yield from steps
     tops = [steps[-1].path.rpartition("/")[2] for steps in made]
@@ -61,15 +73,13 @@ def _in_its_stead(plan: Plan, space: str, parent: str | None, root: str, top: st
     return put(f"/places/{parent}/children", children)
 
 
-def _column(
-    column: Sequence[Slot], numbers: Numbers, kept: dict[str, str], whole: dict[str, Any], is_alone: bool
-) -> Iterator[PatchStep]:
+def _column(column: Sequence[Slot], numbers: Numbers, box: Box, is_alone: bool) -> Iterator[PatchStep]:
     """Its drawers, then the split that they stand in where there are several."""
     ids = [numbers.fresh("place") for _ in column]
     for id_, slot in zip(ids, column, strict=True):
-        size = slot.size if len(column) > 1 else whole
-        yield put(f"/places/{id_}", {"name": slot.name, "holds": "drawer", "size": size, "choices": kept})
+        size = slot.size if len(column) > 1 else box.whole
+        yield put(f"/places/{id_}", {"name": slot.name, "holds": box.holds, "size": size, "choices": box.choices})
     if len(column) > 1:
         split = numbers.fresh("place")
         name = "Rows" if is_alone else "Column"
-        yield put(f"/places/{split}", {"name": name, "holds": "rows", "children": ids, "size": whole})
+        yield put(f"/places/{split}", {"name": name, "holds": "rows", "children": ids, "size": box.whole})

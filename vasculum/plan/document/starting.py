@@ -23,6 +23,8 @@ STANDING_IN: dict[Unit, dict[str, str]] = {
     "mm": {"front": "none", "bottom": "planted", "air_behind": "1.5 mm"},
 }
 """What is chosen of boxes that stand inside a drawer: no front, and little more behind than beside. Common practice."""
+STANDING_BOX = {"name": "Box 1", "holds": "tray"}
+"""What stands in a drawer at first: a box without a front."""
 INCREMENTS: dict[Unit, tuple[str, str]] = {"in": ("1/16 in", "1/64 in"), "mm": ("0.5 mm", "0.1 mm")}
 """The shop's increment for lengths and for thickness in each system. Common practice."""
 
@@ -94,7 +96,7 @@ def new_plan(
             "surveys": surveys,
             "readings": readings,
             "reading_order": list(readings),
-            "places": {drawer: {"name": "Drawer 1", "holds": "drawer"}},
+            "places": {drawer: {"name": "Drawer 1", "holds": "drawer"} if what != "drawer" else dict(STANDING_BOX)},
             "library": {"sheets": sheets, "runners": {runner: runner_row(_stock_runner(unit, what))}},
         }
     )
