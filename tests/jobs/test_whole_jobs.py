@@ -27,6 +27,9 @@ that is drawn from both sides stands on the shelf; it and the holders are their 
 The locking box: outside 38 1/2 x 33 1/4 x 12 1/2 under raked seats. Boards of 23/32, bottom and boxes of 15/32; walls
 and back between top and bottom, the back behind the walls; the top over faces and a stand-off of 1/8. Flush handles
 go through the faces into the box fronts; table, dividers, ledges and stand-offs are its maker's own.
+
+The second tier: in a drawer 19 9/16 x 17 9/16 x 5 1/4 inside whose back is cut down to 2 1/2 a tray slides back 11 1/2
+over a snug frame with a grid of 4 x 3. Finger hollow and chamfer are made by hand.
 """
 
 from __future__ import annotations
@@ -48,6 +51,7 @@ from vasculum.plan.telling.words import piece_name
 
 CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
 POTS, BANK, SHELVES = "12-pot-drawer", "03-pocket-bank", "19-pull-out-shelves"
+TIER = "21-second-tier"
 PARTS = {
     CUBBY: {
         "Case bottom": (1, "765 mm", "300 mm", "19 mm"),
@@ -137,7 +141,22 @@ PARTS = {
     },
 }
 SHELF = ("352 mm", "300 mm", "19 mm")
+PARTS[TIER] = {
+    "Riser, left": (1, "17 9/16", "2 17/32", "7/32"),
+    "Riser, right": (1, "17 9/16", "2 17/32", "7/32"),
+    "Box bottom": (1, "19 1/2", "17 1/2", "7/32"),
+    "Cleat over the tray, left": (1, "6", "1/2", "1/4"),
+    "Cleat over the tray, right": (1, "6", "1/2", "1/4"),
+}
 OF_ROLE = {
+    TIER: {
+        "Box side, left": [("17 1/2", "2 7/32", "1/2"), ("17 9/16", "2 13/32", "1/2")],
+        "Box side, right": [("17 1/2", "2 7/32", "1/2"), ("17 9/16", "2 13/32", "1/2")],
+        "Box front": [("18 1/2", "2 7/32", "1/2"), ("18 1/8", "2 13/32", "1/2")],
+        "Box back": [("18 1/2", "2 7/32", "1/2"), ("18 1/8", "2 13/32", "1/2")],
+        "Grid strip, lengthwise": [("16 1/2", "1", "7/32")] * 2 + [("16 9/16", "2", "7/32")] * 3,
+        "Grid strip, crosswise": [("18 1/8", "2", "7/32")] * 2,
+    },
     CUBBY: {"Divider": [SHELF, SHELF, ("632 mm", "300 mm", "19 mm"), SHELF, SHELF]},
     FRAME: {
         "Box side, left": [("18", "6 13/32", "23/32"), ("18", "9 27/32", "23/32")],
@@ -179,6 +198,15 @@ OF_ROLE = {
     },
 }
 POSITIONS = {
+    TIER: [
+        # from the left side, behind the front, above the bottom of the drawer; the tray as far forward as it goes
+        ("Riser, left", 0, "0", "0", "0"),
+        ("Riser, right", 0, "19 11/32", "0", "0"),
+        ("Box bottom", 0, "1/32", "0", "2 17/32"),
+        ("Cleat over the tray, left", 0, "0", "11 9/16", "5"),
+        ("Cleat over the tray, right", 0, "19 1/16", "11 9/16", "5"),
+        ("Box side, left", 1, "7/32", "0", "0"),
+    ],
     CUBBY: [
         # from the left outside, behind the front of the bottom, above the floor
         ("Foot", 0, "0 mm", "0 mm", "0 mm"),
@@ -285,6 +313,11 @@ MARKED = {
     ],
 }
 FASTENERS = {
+    TIER: [
+        ("Brad for the bottom, 1 in", "through bottom 7/32 in into the edges that it closes, bites 25/32 in"),
+        ("Brad for the cleats over the tray, 3/4 in", "through cleat 1/2 in into the walls, bites 1/4 in"),
+        ("Brad for box corners, 1 1/4 in", "through wall 1/2 in into the end of the next, bites 3/4 in"),
+    ],
     CUBBY: [
         ("Dowel for the case, 8 mm × 40 mm", "into the face 12 mm, and into the edge 29 mm"),
         ("Dowel for dividers, 8 mm × 40 mm", "into the face 12 mm, and into the edge 29 mm"),
@@ -495,7 +528,7 @@ def test_handles_of_the_box_go_through_faces_into_box_fronts() -> None:
 def test_every_part_stands_where_it_was_worked_out(name: str) -> None:
     plan = job(name)
     space = plan.plan.space_order[0]
-    left, floor = (plan.solved.value(space, one) for one in ("case_from_left", "niche_from_floor"))
+    left, floor = (plan.solved.value(space, one) or 0 for one in ("case_from_left", "niche_from_floor"))
     feet = plan.solved.value(space, "feet_from_floor")
     floor = floor if feet is None else feet
     for title, number, across, back, up in POSITIONS[name]:

@@ -12,7 +12,7 @@ from typing import Any
 from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 
-from tests.helpers import RUNNER_SYSTEMS, changed, drawer_of, kinds_in, share, solved, split, step, with_runner
+from tests.helpers import ANYWHERE, changed, drawer_of, kinds_in, share, solved, split, step, with_runner
 from vasculum.plan.document import Plan
 from vasculum.plan.document.starting import new_plan
 from vasculum.plan.laying.solving import SolvedPlan
@@ -70,7 +70,7 @@ def plans(draw: st.DrawFn, is_walled: bool = False) -> SolvedPlan:
         }
     plan = changed(plan, *steps, *(step(f"/choices/{name}", value) for name, value in chosen.items()))
     is_in_the_way = draw(st.booleans())
-    systems = [one for one in RUNNER_SYSTEMS if one != "hung"] if is_in_the_way else RUNNER_SYSTEMS
+    systems = [one for one in ANYWHERE if one != "hung"] if is_in_the_way else ANYWHERE
     plan = with_runner(plan, draw(st.sampled_from(systems)))
     plan, columns = split(plan, drawer_of(plan), "columns", *[{} for _ in range(draw(st.integers(1, 3)))])
     for column in columns:

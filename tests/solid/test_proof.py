@@ -11,7 +11,7 @@ import pytest
 from click.testing import CliRunner
 
 from tests.helpers import (
-    RUNNER_SYSTEMS,
+    ANYWHERE,
     changed,
     codes,
     drawer_of,
@@ -115,7 +115,7 @@ def test_every_joint_and_bottom_goes_together(joint: str, bottom: str) -> None:
 
 
 @pytest.mark.parametrize("front", kinds_in("front"))
-@pytest.mark.parametrize("system", RUNNER_SYSTEMS)
+@pytest.mark.parametrize("system", ANYWHERE)
 def test_rows_beside_columns_go_together_on_every_runner_with_every_front(system: str, front: str) -> None:
     plan = frameless("48", "36", "20", front=front, partial_lap="3/16 in", lip_lap="3/16 in")
     plan, ids = split(plan, "place-2", "columns", {}, {})

@@ -22,6 +22,8 @@ from vasculum.solid.closing import covers, joints, lines
 from vasculum.solid.solids import LEAST, Box, Shape, Solid, Vector, cuboids_of, solid_of
 from vasculum.solid.surroundings import doors, surroundings
 
+AHEAD, BACK = 1, -1
+"""Which way a drawer comes out, and a tray slides back in it."""
 FINEST_STEP = 2.0
 """A piece with cuts is drawn past another in steps no longer than what it passes, and no shorter than this, mm."""
 
@@ -101,11 +103,11 @@ def _meetings(plan: SolvedPlan, space: str, every: list[_Standing]) -> list[Meet
     found = [meeting for a, b in _pairs(at_rest) if (meeting := _at_rest(space, a, b))]
     met = {frozenset((one.first, one.second)) for one in found}
     for place in dict.fromkeys(one.place for one in every if one.moves):
-        travel = travel_of(plan, place)
-        if travel is not None:
-            passed = [one for one in every if one.counts != "at rest"]
-            way_out = _way_out(space, passed, place, float(travel))
-            found += [one for one in way_out if frozenset((one.first, one.second)) not in met]
+        passed = [one for one in every if one.counts != "at rest"]
+        for way, travel in ((AHEAD, travel_of(plan, place)), (BACK, plan.solved.value(place, "tray_travel"))):
+            if travel is not None:
+                on_its_way = _way_out(space, passed, place, float(travel), way)
+                found += [one for one in on_its_way if frozenset((one.first, one.second)) not in met]
     return found
 
 
@@ -174,31 +176,32 @@ def _size(box: Box) -> float:
     return x * y * z
 
 
-def _way_out(space: str, every: list[_Standing], place: str, travel: float) -> Iterator[Meeting]:
-    """What the pieces of one drawer meet while it comes out."""
+def _way_out(space: str, every: list[_Standing], place: str, travel: float, way: int) -> Iterator[Meeting]:
+    """What the pieces of one drawer meet while it comes out, or goes back."""
     moving = [one for one in every if one.moves and one.place == place]
     still = [one for one in every if not (one.moves and one.place == place)]
     low = np.array([one.solid.box.low for one in still])
     high = np.array([one.solid.box.high for one in still])
     for one in moving if still else []:
-        room = one.solid.box.stretched(travel)
+        room = one.solid.box.stretched(travel * way)
         reach = np.minimum(room.high, high) - np.maximum(room.low, low)
         for at in np.nonzero((reach > LEAST).all(axis=1))[0]:
             other = still[int(at)]
-            if met := _passing(one.solid, other.solid, travel):
+            if met := _passing(one.solid, other.solid, travel, way):
                 yield _meeting(space, one.solid.id, other.solid.id, "on its way", met)
 
 
-def _passing(moving: Solid, still: Solid, travel: float) -> Box | None:
-    """Where one solid meets another on its way to the front, or None."""
-    begins = max(0.0, moving.box.low[1] - still.box.high[1])
-    ends = min(travel, moving.box.high[1] - still.box.low[1])
+def _passing(moving: Solid, still: Solid, travel: float, way: int) -> Box | None:
+    """Where one solid meets another on its way, or None."""
+    first, last = (moving, still) if way == AHEAD else (still, moving)
+    begins = max(0.0, first.box.low[1] - last.box.high[1])
+    ends = min(travel, first.box.high[1] - last.box.low[1])
     deep = min(moving.shape.extent[1], still.shape.extent[1])
     cuts = [box.high[1] - box.low[1] for box in (*moving.shape.taken, *still.shape.taken)]
     step = max(min([deep, *cuts]), FINEST_STEP)
     out = begins + min(step / 2, (ends - begins) / 2)
     while out < ends:
-        shared = _shared(moving, still, out)
+        shared = _shared(moving, still, out * way)
         if shared is not None:
             return shared
         out += step

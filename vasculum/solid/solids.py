@@ -47,8 +47,9 @@ class Box(NamedTuple):
         )
 
     def stretched(self, by: float) -> Box:
-        """The same cuboid, drawn out to the front."""
-        return Box((self.low[0], self.low[1] - by, self.low[2]), self.high)
+        """The same cuboid, drawn out to the front; by less than nothing to the back."""
+        (x0, y0, z0), (x1, y1, z1) = self
+        return Box((x0, y0 - max(by, 0.0), z0), (x1, y1 - min(by, 0.0), z1))
 
 
 class Shape(NamedTuple):

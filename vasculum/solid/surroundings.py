@@ -74,7 +74,13 @@ def _walls(plan: SolvedPlan, space: str, niche: Box) -> Iterator[Solid]:
         yield _cuboid(f"{space}/floor", (wide[0], y0, z0 - WALL), (wide[1], y1, z0))
         yield _cuboid(f"{space}/top", (wide[0], y0, z1), (wide[1], y1, z1 + WALL))
     if "depth" in known:
-        yield _cuboid(f"{space}/back", (wide[0], y1, z0), (wide[1], y1 + WALL, z1))
+        yield _cuboid(f"{space}/back", (wide[0], y1, z0), (wide[1], y1 + WALL, _top_of_back(plan, space, z1)))
+
+
+def _top_of_back(plan: SolvedPlan, space: str, otherwise: float) -> float:
+    """Where the back of a drawer was cut down for a tray, what is left of it."""
+    rests = [plan.solved.value(box.id, "back_rest") for box in boxes_of(plan.plan) if box.space == space]
+    return min([float(rest) for rest in rests if rest is not None], default=otherwise)
 
 
 def _wider(plan: SolvedPlan, space: str) -> list[tuple[float, float]]:

@@ -3820,11 +3820,12 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "standing" | "batten" | "hung" | "posts";
+            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "standing" | "batten" | "hung" | "posts" | "risers";
             /**
              * Side Clearance
-             * @description A length above zero with its unit, as typed.
-             * @example 1/2 in
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
              */
             side_clearance: string;
             /**

@@ -32,8 +32,10 @@ const KINDS = [
   'base_skirt',
   'top_held',
   'bottom_spans',
+  'tray_kept',
+  'old_back',
 ]
-const NUMBERS = ['length', 'weight', 'count', 'ratio']
+const NUMBERS = ['length', 'lengths', 'weight', 'count', 'ratio']
 
 /** The lengths, weights, counts and ratios of one group that may be chosen, for the whole plan, a space or a place, each with its default as assumed. */
 export function ChoiceFields({
@@ -114,7 +116,7 @@ function ChoiceField({ of, place, isOwn }: { of: Choosable; place: string | unde
       ) : (
         <WrittenField
           {...said}
-          isCount={of.kind !== 'weight'}
+          isCount={of.kind !== 'weight' && of.kind !== 'lengths'}
           onKeep={(kept) => edit(choose(kept), kept === null ? called(null) : of.title, field)}
         />
       )}

@@ -10,7 +10,7 @@ from collections.abc import Mapping
 from typing import Annotated, Any, Literal
 from unicodedata import category
 
-from pydantic import AfterValidator, BaseModel, ConfigDict, Field
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field, ValidationInfo, field_validator
 from pydantic_core import PydanticCustomError
 
 from vasculum.core.errors import LengthRefused, WeightRefused
@@ -490,10 +490,10 @@ class Runner(Model):
     name: Name
     kind: Literal[
         "side_mount", "heavy_side_mount", "roller", "undermount", "centre_mount", "wooden", "skid", "friction",
-        "standing", "batten", "hung", "posts",
+        "standing", "batten", "hung", "posts", "risers",
     ]  # fmt: skip
-    side_clearance: PositiveLengthText
-    """One side, from the box to the case; of an undermount from the inside of the box."""
+    side_clearance: LengthText
+    """One side, from the box to the case; of an undermount from the inside of the box. Nothing only where it stands."""
     height: PositiveLengthText
     metal: LengthText
     room_above: LengthText | None = None
@@ -510,6 +510,11 @@ class Runner(Model):
     price: PriceText | None = None
     """Of one pair."""
     source: Note = ""
+
+    @field_validator("side_clearance")
+    @classmethod
+    def _only_what_stands_is_snug(cls, text: str, others: ValidationInfo) -> str:
+        return text if others.data.get("kind") == "standing" else _length_above_zero(text)
 
 
 class Library(Model):

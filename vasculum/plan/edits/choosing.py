@@ -12,7 +12,7 @@ from vasculum.core.errors import NoSuchQuantity
 from vasculum.core.tables import Mattress, choosables, mattresses, tools
 from vasculum.core.weights import kept_weight
 from vasculum.plan.document import Choices, Plan, as_usual
-from vasculum.plan.document.choices import NUMBERS
+from vasculum.plan.document.choices import BETWEEN, NUMBERS
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, as_kept, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
@@ -58,6 +58,8 @@ class Choose(Act):
         kind = self._kind(plan)
         if kind == "length":
             return as_kept(value, plan)
+        if kind == "lengths":
+            return f"{BETWEEN} ".join(as_kept(part, plan) or "" for part in value.split(BETWEEN) if part.strip())
         if kind == "weight":
             return kept_weight(value, plan.units.length)
         return value

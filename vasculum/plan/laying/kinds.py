@@ -49,6 +49,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     kinds |= wanting_kinds(plan, place) if is_new(plan, plan.spaces[node.space]) else set()
     kinds |= {"walled_behind"} if "room_behind" in place.choices else set()
     kinds |= _walled_beside(plan, node)
+    kinds |= _beside_risers(node)
     if node.of != "whole":
         kinds |= _sizing_kinds(plan, node, front)
         kinds |= board_before_kinds(plan, node)
@@ -135,6 +136,14 @@ def _walled_beside(plan: Plan, node: Node) -> set[str]:
     return {kind for kind, row in beside.items() if any("room_behind" in plan.places[one].choices for one in row)}
 
 
+def _beside_risers(node: Node) -> set[str]:
+    """On which sides a riser of the tray that slides over a place stands in it."""
+    if not node.is_under_tray or node.place.holds in SPLITS:
+        return set()
+    edges = {"riser.left": node.is_left_edge, "riser.right": node.is_right_edge}
+    return {kind for kind, is_edge in edges.items() if is_edge}
+
+
 def _post_kinds(plan: Plan, node: Node) -> set[str]:
     """Whether a place has posts of its own or the first of a stack has them for all, and stand beyond its divider."""
     over = [] if node.of != "row" or node.parent is None else plan.places[node.parent].children
@@ -187,6 +196,8 @@ def _runner_kinds(plan: Plan, levels: tuple[Choices, ...], is_moving: bool) -> s
     row = plan.library.runners[nearest_choice(levels, "runner") or ""]
     found = {f"runner.{row.kind}"}
     found |= {chosen_kind(plan, "posts_are", levels)} if row.kind == "posts" else set()
+    if row.kind == "risers":
+        found |= {chosen_kind(plan, family, levels) for family in ("tray_kept", "old_back")}
     found |= {"runner_holed_in_case"} if row.case_holes else set()
     found |= {"runner_holed_in_box"} if row.box_holes else set()
     if row.rating:

@@ -48,6 +48,8 @@ class Node(NamedTuple):
     is_left_edge: bool = True
     is_right_edge: bool = True
     is_stacked: bool = False
+    is_under_tray: bool = False
+    """Whether a tray on risers slides over it."""
     beyond: Around = (None, None, None, None)
     """What stands beyond the divider on each side, where there is one."""
 
@@ -78,6 +80,9 @@ def _walk(plan: Plan, node: Node) -> Iterator[Node]:
             top, bottom = node.is_top_edge and at == 0, node.is_bottom_edge and at == last
             child = child._replace(of="row", is_open_above=above, is_open_below=below)
             child = child._replace(is_top_edge=top, is_bottom_edge=bottom)
+            over = place.children[:at] if is_open else ()
+            is_under = any(rides_on_risers(plan, plan.places[one], node.levels) for one in over)
+            child = child._replace(is_under_tray=node.is_under_tray or is_under)
         else:
             left, right = node.is_left_edge and at == 0, node.is_right_edge and at == last
             child = child._replace(of="column", is_left_edge=left, is_right_edge=right)
@@ -208,6 +213,12 @@ def hangs_on_posts(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool
     row = plan.library.runners[nearest_choice(levels, "runner") or ""]
     children = (plan.places[id_] for id_ in place.children)
     return (place.holds in BOXES and row.kind == "posts") or any(hangs_on_posts(plan, one, levels) for one in children)
+
+
+def rides_on_risers(plan: Plan, place: Place, outer: tuple[Choices, ...]) -> bool:
+    """Whether a place holds a tray that slides on risers."""
+    row = plan.library.runners[nearest_choice((place.choices, *outer), "runner") or ""]
+    return place.holds in BOXES and row.kind == "risers"
 
 
 def holds_boxes(plan: Plan, place: Place) -> bool:

@@ -13,7 +13,7 @@ import { PlanLength } from '../../plan/PlanLength'
 type Choosable = Schemas['ChoosableShown']
 
 const FAMILIES = ['joint', 'back', 'bottom', 'front', 'surplus', 'pull', 'face']
-const WRITTEN = ['weight', 'count', 'ratio']
+const WRITTEN = ['weight', 'lengths', 'count', 'ratio']
 /** Before a system of runners, among rows of the library. */
 const SYSTEM = 'system '
 
@@ -113,7 +113,7 @@ function Difference({ of, place }: { of: Choosable; place: Place }) {
         <WrittenField
           label={of.title}
           kept={own}
-          isCount={of.kind !== 'weight'}
+          isCount={of.kind !== 'weight' && of.kind !== 'lengths'}
           placeholder={usual ? `${usual}, as in the plan` : 'not said'}
           after={of.about}
           onKeep={(kept) => edit(chosen(kept), kept === null ? emptied : label, field)}

@@ -64,6 +64,8 @@ export function MakeStage() {
           <>
             {size('runner_length')}
             {size('runner_side_clearance', ', ', ' a side')}
+            {size('tray_travel', ', it goes back ')}
+            {size('back_rest', ', the old back is cut down to ')}
           </>
         }
       >

@@ -172,6 +172,12 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M38 40H52V74H140V84H38z" />
     </>
   ),
+  'runner.risers': (
+    <>
+      <path className="wood" d="M20 6H34V84H20zM20 84H150V88H20zM34 44H44V84H34z" />
+      <path className="wood wood--end" d="M40 14H54V36H140V44H40z" />
+    </>
+  ),
   'runner.friction': (
     <>
       <path className="wood" d="M20 6H34V84H20zM20 80H150V86H20z" />
