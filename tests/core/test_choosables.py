@@ -77,6 +77,8 @@ PLANS = [
     asked_everything("side_mount", pull="flush", fitted="grid"),
     asked_everything("side_mount", fitted="slotted_sides"),
     asked_everything("side_mount", fitted="upper_tray"),
+    asked_everything("side_mount", fitted="pockets", wanted_pockets="5 in", mat_sheet="sheet-9"),
+    asked_everything("posts", posts_are="made", carcass="new"),
     asked_everything("roller", carcass="in_space", corner_held="pocket", bottom="planted", case_top="oversailing"),
     asked_everything(
         "roller",

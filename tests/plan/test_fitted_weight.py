@@ -6,15 +6,17 @@ import pytest
 
 from tests.helpers import drawer_of, frameless, solved
 from vasculum.core.rules.organizers.grid import CROSSWISE, LENGTHWISE
+from vasculum.core.rules.organizers.pocketed import PARTITIONS
 from vasculum.core.rules.organizers.slotted import LOOSE
 from vasculum.core.rules.organizers.upper_tray import TRAY
 from vasculum.core.weights import CUBIC_MM
 from vasculum.plan.making.pieces import pieces_of
 
-INSIDE = {*LENGTHWISE, *CROSSWISE, *LOOSE, *TRAY, "riser_left", "riser_right", "upper_bottom"}
+INSIDE = {*LENGTHWISE, *CROSSWISE, *LOOSE, *PARTITIONS, *TRAY, "riser_left", "riser_right", "upper_bottom"}
 FITTED: list[dict[str, str]] = [
     {"fitted": "grid"}, {"fitted": "grid", "grid_across": "1", "grid_deep": "5"}, {"fitted": "slotted_sides"},
-    {"fitted": "slotted_front", "loose_dividers": "4"}, {"fitted": "upper_tray"},
+    {"fitted": "slotted_front", "loose_dividers": "4"}, {"fitted": "upper_tray"}, {"fitted": "pockets"},
+    {"fitted": "lanes", "wanted_pockets": "4 in; 3 in"},
 ]  # fmt: skip
 
 

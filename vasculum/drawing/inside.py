@@ -10,6 +10,7 @@ from fractions import Fraction
 
 from vasculum.core.flow import key_text
 from vasculum.core.rules.organizers.grid import CROSSWISE, LENGTHWISE
+from vasculum.core.rules.organizers.pocketed import BLOCKS, PARTITIONS
 from vasculum.core.rules.organizers.rack import DIVIDERS as RACK_DIVIDERS
 from vasculum.core.rules.organizers.slotted import LOOSE
 from vasculum.core.rules.organizers.upper_tray import TRAY
@@ -64,7 +65,7 @@ def corner_inside(at: Sizes) -> Point:
 
 def fitted_inside(at: Sizes, shift: Point = (ZERO, ZERO)) -> Iterator[Rect]:
     """Strips, loose dividers and a tray, cut through; ``shift``: how far the origin is from that of the space."""
-    for strip in standing(at, *LENGTHWISE, *CROSSWISE, *LOOSE, *TRAY, *RACK_DIVIDERS):
+    for strip in standing(at, *LENGTHWISE, *CROSSWISE, *LOOSE, *PARTITIONS, *BLOCKS, *TRAY, *RACK_DIVIDERS):
         yield from strip.seen("above", "cut", "box", strip.thin, shift)
 
 

@@ -202,6 +202,7 @@ Holder = Literal[
     "cabinet",
     "top",
     "top_from_below",
+    "blocks",
 ]
 """What a screw may go into that is no thickness of its place."""
 

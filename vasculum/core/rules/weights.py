@@ -53,11 +53,12 @@ def carried_weight(
     box_weight: float,
     front_weight: float = 0.0,
     fitted_weight: float = 0.0,
+    mat_weight: float = 0.0,
     contents_weight: Fraction | None = None,
 ) -> float:
-    """Carried in, a drawer weighs its box, its front, what is fitted inside and what stays in it."""
+    """Carried in, a drawer weighs its box, its front, what is fitted inside, its mat and what stays in it."""
     contents = 0.0 if contents_weight is None else float(contents_weight)
-    return box_weight + front_weight + fitted_weight + contents
+    return box_weight + front_weight + fitted_weight + mat_weight + contents
 
 
 @rule(source="common practice", label="load of the runners", per="rated", unit="share", judgement=True)

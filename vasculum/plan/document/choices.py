@@ -18,7 +18,7 @@ BETWEEN = ";"
 
 @lru_cache(maxsize=4096)
 def worth_of(kind: str, text: str) -> Fraction | tuple[Fraction, ...]:
-    """The number of a choice: mm, a count, kg, or a ratio; of a list of lengths each of them, sorted.
+    """The number of a choice: mm, a count, kg, or a ratio; of a list of lengths each of them, in order.
 
     Raises:
         LengthRefused, WeightRefused, NumberRefused: with what was read and what would be accepted.
@@ -28,7 +28,7 @@ def worth_of(kind: str, text: str) -> Fraction | tuple[Fraction, ...]:
     if kind == "length":
         return exact_length(text)
     if kind == "lengths":
-        return tuple(sorted(exact_length(part) for part in text.split(BETWEEN)))
+        return tuple(exact_length(part) for part in text.split(BETWEEN))
     if kind == "count" and not re.fullmatch(r"[0-9]{1,4}", text):
         raise NumberRefused("not-a-count", f"Read {text!r}, which is no count.", "Write a whole number.")
     if kind == "ratio" and not re.fullmatch(r"[0-9]{1,2}(\.[0-9]{1,4})?", text):

@@ -60,7 +60,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         return frozenset(the_catalogue().with_shared(kinds))
     if place.holds in BOXES:
         kinds |= {"drawer", f"front.{front}", chosen_kind(plan, "door", levels)} | _joints(plan, levels, front)
-        kinds |= {chosen_kind(plan, "fitted", levels)}
+        kinds |= {chosen_kind(plan, "fitted", levels)} | _mat_kinds(levels, kinds)
         kinds |= _runner_kinds(plan, levels, plan.spaces[node.space].what == "vehicle")
         kinds |= set() if "runner.standing" in kinds else {"slides_out"}
         kinds |= _kept_kinds(levels, the_catalogue().with_shared(kinds))
@@ -183,6 +183,12 @@ def _joints(plan: Plan, levels: tuple[Choices, ...], front: str) -> set[str]:
         held |= {chosen_kind(plan, "bottom_spans", levels)} if runs_past else set()
     has_bottom = set() if bottom == "bottom.none" else {"box_bottomed"}
     return ends | {bottom} | held | has_bottom
+
+
+def _mat_kinds(levels: tuple[Choices, ...], kinds: set[str]) -> set[str]:
+    """Whether a mat lies on the bottom of a box; one without a bottom has none."""
+    is_matted = nearest_choice(levels, "mat_sheet") is not None and "box_bottomed" in kinds
+    return {"matted", "from_inside"} if is_matted else set()
 
 
 def _kept_kinds(levels: tuple[Choices, ...], kinds: set[str]) -> set[str]:

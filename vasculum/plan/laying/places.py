@@ -52,6 +52,7 @@ THICKNESS_OF_SHEET = {
     "plinth_sheet": "plinth_thickness",
     "case_back_sheet": "case_back_thickness",
     "worktop_sheet": "worktop_thickness",
+    "mat_sheet": "mat_thickness",
 }
 """Which size a chosen sheet gives; that of the case in general gives none, but stands in for those of its boards."""
 LIKE = {

@@ -72,6 +72,10 @@ def tiers_of(plan: SolvedPlan, place: str, room: Room) -> list[Tier]:
 
 def _floors(plan: SolvedPlan, place: str, room: Room) -> list[Part]:
     """The floor of a cell, or the floor between what divides it: a grid, or loose dividers; from the front left."""
+    if "pocketed" in plan.laid.places[place].kinds:
+        names = ("pocket_lefts", "pocket_fronts", "pocket_widths", "pocket_depths")
+        pockets = list(zip(*(plan.solved.value(place, name) or () for name in names), strict=True))
+        return pockets or [(NOTHING, NOTHING, room.width, room.depth)]
     across, deep = (plan.solved.value(place, name) or () for name in _middles(plan.laid.places[place].kinds))
     thick = plan.solved.value(*nearest_key(plan, place, "grid_thickness"))
     if not across and not deep:

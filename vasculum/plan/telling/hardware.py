@@ -33,7 +33,7 @@ HOLDERS: dict[Holder, str] = {
     "case": "the case", "next_board": "the end of the next", "edges": "the edges that it closes",
     "divider_ends": "the ends of the dividers", "walls": "the walls", "layer_behind": "the layer behind it",
     "studs": "the studs", "plugs": "their plugs", "cabinet": "the cabinet", "top": "the top over it",
-    "top_from_below": "the top from below",
+    "top_from_below": "the top from below", "blocks": "the blocks",
 }  # fmt: skip
 """What holds a fastener beside a thickness."""
 

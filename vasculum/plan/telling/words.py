@@ -64,6 +64,7 @@ GIVEN_SIZES = {
     "shelf_thickness": "shelf thickness",
     "case_back_thickness": "case back thickness",
     "worktop_thickness": "thickness of the top on the case",
+    "mat_thickness": "thickness of the mat",
     "runner_height": "runner height",
     "runner_rating": "rating of a pair of runners",
     "runner_case_holes": "holes of the member in the case",

@@ -36,6 +36,8 @@ export function Inside() {
         <Value of={`${box}/grid_shim`} before="; shim for the second pass " />
         <Value of={`${box}/slot_first`} before="First slot " after=" from the inside corner" />
         <Value of={`${box}/slot_depth`} before=", slots " after=" deep" />
+        <Value of={`${box}/pocket_run_cut`} before="Partitions " after=" long" />
+        <Value of={`${box}/pocket_blocks`} before=", blocks " />
         <Value of={`${box}/upper_wall_cut`} before="Walls of the tray " after=" high" />
         <Value of={`${box}/upper_travel`} before=", it travels " />
       </p>

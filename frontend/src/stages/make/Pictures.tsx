@@ -442,6 +442,20 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood" d="M36 22H62V68H36zM66 22H82V68H66zM86 22H124V68H86z" />
     </>
   ),
+  'fitted.pockets': (
+    <>
+      <path className="wood wood--end" d="M30 14H130V76H30zM36 20H124V70H36z" />
+      <path className="wood" d="M36 38H124V42H36zM36 52H124V56H36z" />
+      <path className="metal" d="M74 21H86V25H74zM74 33H86V37H74z" />
+    </>
+  ),
+  'fitted.lanes': (
+    <>
+      <path className="wood wood--end" d="M30 14H130V76H30zM36 20H124V70H36z" />
+      <path className="wood" d="M62 20H66V70H62zM92 20H96V70H92z" />
+      <path className="metal" d="M43 25H55V29H43zM43 61H55V65H43z" />
+    </>
+  ),
   'fitted.upper_tray': (
     <>
       <path className="wood wood--end" d="M30 10H36V80H124V10H130V86H30z" />
