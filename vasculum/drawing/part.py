@@ -98,7 +98,10 @@ class _PieceDrawing:
             self._round(cut, key)
             return
         for one in found:
-            self._outline(one, key, as_rect=rule.what == "hole")
+            if rule.what == "bores":
+                self._bore(one, key)
+            else:
+                self._outline(one, key, as_rect=rule.what == "hole")
         if rule.what == "line":
             self._line(cut, key)
         for along, across in points(self.plan, self.piece, cut):
@@ -124,6 +127,12 @@ class _PieceDrawing:
         for y in (low, high):
             if 0 < y < self.width:
                 self.sheet.add(Line("cut", "joinery", (left, y), (right, y), key))
+
+    def _bore(self, one: Region, key: str) -> None:
+        """A round opening inside its square."""
+        (left, right), (low, high) = sorted(map(self.x, one.along)), one.across
+        middle = ((left + right) / 2, (low + high) / 2)
+        self.sheet.add(Arc("cut", "joinery", middle, (right - left) / 2, 0, 360, key))
 
     def _round(self, cut: Cut, key: str) -> None:
         """A rabbet along all four edges."""

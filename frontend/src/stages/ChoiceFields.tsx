@@ -34,6 +34,7 @@ const KINDS = [
   'bottom_spans',
   'tray_kept',
   'old_back',
+  'shelf_holds',
 ]
 const NUMBERS = ['length', 'lengths', 'weight', 'count', 'ratio']
 

@@ -388,7 +388,7 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
             except (LengthRefused, WeightRefused, NumberRefused) as refused:
                 yield Fault(at, f"{refused.message} {refused.fix}")
             else:
-                if worth == 0 and known[name].is_above_zero:
+                if known[name].is_above_zero and 0 in (worth if isinstance(worth, tuple) else (worth,)):
                     yield Fault(at, f"{known[name].title} is more than nothing; leave it out instead.")
         elif kind in ("sheet", "runner", "board", "band"):
             shelves = [kind, "board"] if kind == "sheet" else [kind]

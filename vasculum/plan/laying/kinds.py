@@ -54,7 +54,8 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= _sizing_kinds(plan, node, front)
         kinds |= board_before_kinds(plan, node)
     kinds |= {chosen_kind(plan, "case_edges", levels)} if place.holds == "shelf" or "has_board" in kinds else set()
-    kinds |= {chosen_kind(plan, "shelf_rests", levels)} if place.holds == "shelf" else set()
+    if place.holds == "shelf":
+        kinds |= {chosen_kind(plan, family, levels) for family in ("shelf_rests", "shelf_holds")}
     if place.holds in SPLITS:
         kinds = kinds - {place.holds} | split_kinds(plan, node, levels) | _grain_kinds(plan, node, levels)
         return frozenset(the_catalogue().with_shared(kinds))

@@ -94,6 +94,9 @@ class _Cutting:
         if self.rule.what in ("notches", "slots"):
             yield from self._notches()
             return
+        if self.rule.what == "bores":
+            yield from self._bores()
+            return
         for datum in self.rule.datums:
             yield self._box(datum)
 
@@ -126,6 +129,15 @@ class _Cutting:
             middle = self.from_datum(self.rule.holes_from, place)
             span = (middle - wide / 2, middle + wide / 2)
             yield Region(span, (begins, begins + long), self.deep())
+
+    def _bores(self) -> Iterator[Region]:
+        """Round openings along a line, right through: the square around each."""
+        widths: Any = self.values[self.rule.width]
+        places: Any = self.values[self.rule.holes]
+        across = self.from_datum(self.rule.datums[0], self.value(self.rule.at))
+        for place, wide in zip(places, widths, strict=True):
+            middle, half = self.from_datum(self.rule.holes_from, place), wide / 2
+            yield Region((middle - half, middle + half), (across - half, across + half), self.deep())
 
     def _interlocking(self, datum: Datum) -> Iterator[Region]:
         """Every other finger, or the pins between the tails; of the other part what it lets in."""

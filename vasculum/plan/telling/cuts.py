@@ -69,6 +69,9 @@ class _Told:
         if rule.what == "slots":
             at = f"middles {self.holes()} from the {self.named(rule.holes_from)} end"
             return f"{at}, {width} wide, {depth} deep, {face}"
+        if rule.what == "bores":
+            row = f"middles {self.said(rule.holes)} from the {self.named(rule.holes_from)} end"
+            return f"{width} wide, {row}, {self.said(rule.at)} {self.above()}, right through"
         if rule.what == "mitre":
             return f"{self.ends()}, its long point outside"
         if rule.what == "round":

@@ -32,6 +32,10 @@ export function Shelves() {
     >
       <Alternatives family="shelf_rests" place={shelf} />
       <ChoiceFields group="Shelves" place={shelf} onlyAsked />
+      <p className="lead-in">
+        <Value of={`${shelf}/held_middles`} before="Middles from the left end " />
+        <Value of={`${shelf}/bore_widths`} before="; holes " after=" wide" />
+      </p>
     </Panel>
   )
 }
