@@ -31,13 +31,13 @@ from vasculum.solid.proof import prove
 MOST_CELLS = 40
 MET = set(CODES.values())
 """Codes of what the proof finds."""
-HOLDS = ["drawer"] * 6 + ["tray", "shelf", "rack", "open", "bin", "false_front", "blocked"]
+HOLDS = ["drawer"] * 6 + ["tray", "shelf", "rack", "parts_tray", "open", "bin", "false_front", "blocked"]
 OF_A_PLACE = {
     "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull", "pull_held": "pull_held", "fitted": "fitted",
 }  # fmt: skip
 OF_THE_PLAN = {
     "door": "door", "surplus": "surplus", "grain": "grain", "corner_held": "corner_held", "bottom_held": "bottom_held",
-    "divider_held": "divider_held", "divider_joint": "divider_joint", "packing_made": "packing_made", "rail_reach": "rail_reach", "shelf_rests": "shelf_rests", "posts_are": "posts_are", "bottom_spans": "bottom_spans", "case_edges": "case_edges", "back_held": "back_held",
+    "divider_held": "divider_held", "divider_joint": "divider_joint", "packing_made": "packing_made", "rail_reach": "rail_reach", "shelf_rests": "shelf_rests", "shelf_holds": "shelf_holds", "posts_are": "posts_are", "bottom_spans": "bottom_spans", "case_edges": "case_edges", "back_held": "back_held",
 }  # fmt: skip
 OF_A_CASE = {
     "through": "through",

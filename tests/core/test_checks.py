@@ -167,6 +167,11 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "0", "pull_hole_height": "2", "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("a_flush_handle_has_a_cut_out", {"pull_hole_width": "2", "pull_hole_height": -mm("1"), "flush_flange": "2"}, "handle-all-flange", "stop"),
     ("flange_screws_stay_inside", {"flush_cover": -mm("1/16"), "flush_cover_wanted": "1/8"}, "flange-screw-too-long", "attention"),
+    ("lips_lie_on_their_strips", {"parts_engagement": "1/16", "parts_strip": "5/16", "least_bearing": "1/8"}, "parts-tray-falls", "attention"),
+    ("lips_lie_on_their_strips", {"parts_engagement": -mm("7 mm"), "parts_strip": "5/16", "least_bearing": "1/8"}, "parts-tray-falls", "stop"),
+    ("a_tray_runs_between_its_strips", {"parts_body_play": "0", "parts_body": "20"}, "parts-tray-jams", "stop"),
+    ("a_base_is_not_cut_through", {"parts_housing": "3/16", "parts_thickness": "1/4"}, "parts-base-cut-through", "attention"),
+    ("a_base_is_not_cut_through", {"parts_housing": "1/4", "parts_thickness": "1/4"}, "parts-base-cut-through", "stop"),
     ("a_tray_lies_on_both_risers", {"tray_bearing": "1/16", "tray_riser_play": "1/8", "least_bearing": "1/8"}, "tray-falls-off-risers", "attention"),
     ("a_tray_lies_on_both_risers", {"tray_bearing": -mm("1/16"), "tray_riser_play": "1/4", "least_bearing": "1/8"}, "tray-falls-off-risers", "stop"),
     ("risers_stand_over_the_rest_of_the_back", {"tray_riser_height": "2 1/2", "back_rest": "2 1/2", "riser_over_rest": "1/32"}, "tray-catches-on-the-back", "attention"),
@@ -340,6 +345,9 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
 
 IS_SILENT: list[tuple[str, dict[str, Any]]] = [
     ("notches_leave_a_part", NOTCHED),
+    ("lips_lie_on_their_strips", {"parts_engagement": "3/16", "parts_strip": "5/16", "least_bearing": "1/8"}),
+    ("a_tray_runs_between_its_strips", {"parts_body_play": "1/8", "parts_body": "20"}),
+    ("a_base_is_not_cut_through", {"parts_housing": "1/8", "parts_thickness": "1/4"}),
     ("a_tray_lies_on_both_risers", {"tray_bearing": "5/32", "tray_riser_play": "1/16", "least_bearing": "1/8"}),
     ("risers_stand_over_the_rest_of_the_back", {"tray_riser_height": "2 17/32", "back_rest": "2 1/2", "riser_over_rest": "1/32"}),
     ("a_free_tray_does_not_tip", {"tray_travel": "8 1/4", "tray_most_travel": "8 1/4", "outside_depth": "17 1/2"}),

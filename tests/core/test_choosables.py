@@ -53,7 +53,15 @@ def mixed() -> Plan:
         "side_mount", carcass="new", case_joint="housed", case_top="stretchers", case_back="in_rabbet"
     )
     plan, _ = split(
-        plan, drawer_of(plan), "columns", {}, {"holds": "bin"}, {"holds": "shelf"}, {"holds": "tray"}, {"holds": "rack"}
+        plan,
+        drawer_of(plan),
+        "columns",
+        {},
+        {"holds": "bin"},
+        {"holds": "shelf"},
+        {"holds": "tray"},
+        {"holds": "rack"},
+        {"holds": "parts_tray"},
     )
     plan = act(plan, "obstruct", name="Pipe", what="pipe", space=space_of(plan), on="left", projection="1")
     plan = act(plan, "scribe", space=space_of(plan), side="right")

@@ -30,6 +30,9 @@ go through the faces into the box fronts; table, dividers, ledges and stand-offs
 
 The second tier: in a drawer 19 9/16 x 17 9/16 x 5 1/4 inside whose back is cut down to 2 1/2 a tray slides back 11 1/2
 over a snug frame with a grid of 4 x 3. Finger hollow and chamfer are made by hand.
+
+The parts trays: seven, nine and six of three heights on strips over two boxes, out of a sheet of 6 in a cupboard
+517 x 868 x 283 inside. The boxes' corner bars are its maker's own and are not in it.
 """
 
 from __future__ import annotations
@@ -51,7 +54,7 @@ from vasculum.plan.telling.words import piece_name
 
 CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
 POTS, BANK, SHELVES = "12-pot-drawer", "03-pocket-bank", "19-pull-out-shelves"
-TIER = "21-second-tier"
+TIER, TRAYS = "21-second-tier", "18-parts-trays"
 PARTS = {
     CUBBY: {
         "Case bottom": (1, "765 mm", "300 mm", "19 mm"),
@@ -148,7 +151,25 @@ PARTS[TIER] = {
     "Cleat over the tray, left": (1, "6", "1/2", "1/4"),
     "Cleat over the tray, right": (1, "6", "1/2", "1/4"),
 }
+PARTS[TRAYS] = {
+    "Tray base": (22, "514 mm", "274 mm", "6 mm"),
+    "Box side, left": (2, "280 mm", "112 mm", "6 mm"),
+    "Box side, right": (2, "280 mm", "112 mm", "6 mm"),
+    "Box front": (2, "502 mm", "112 mm", "6 mm"),
+    "Box back": (2, "502 mm", "112 mm", "6 mm"),
+    "Box bottom": (2, "507 mm", "273 mm", "6 mm"),
+    "Batten, left": (1, "280 mm", "12 mm", "8 mm"),
+    "Batten, right": (1, "280 mm", "12 mm", "8 mm"),
+    "Start strip": (2, "274 mm", "12 mm", "8 mm"),
+}
 OF_ROLE = {
+    TRAYS: {
+        "Tray front": [("514 mm", "19 mm", "6 mm")] * 7 + [("514 mm", "25 mm")] * 9 + [("514 mm", "35 mm")] * 6,
+        "Tray side": [("274 mm", "16 mm", "6 mm")] * 14 + [("274 mm", "22 mm")] * 18 + [("274 mm", "32 mm")] * 12,
+        "Tray back": [("486 mm", "16 mm", "6 mm")] * 7 + [("486 mm", "22 mm")] * 9 + [("486 mm", "32 mm")] * 6,
+        "Tray bar": [("13 mm", "6 mm", "6 mm")] * 14 + [("19 mm", "6 mm")] * 18 + [("29 mm", "6 mm")] * 12,
+        "Keeper strip": [("274 mm", "14 mm", "8 mm")] * 14 + [("274 mm", "20 mm")] * 18 + [("274 mm", "30 mm")] * 12,
+    },
     TIER: {
         "Box side, left": [("17 1/2", "2 7/32", "1/2"), ("17 9/16", "2 13/32", "1/2")],
         "Box side, right": [("17 1/2", "2 7/32", "1/2"), ("17 9/16", "2 13/32", "1/2")],
@@ -198,6 +219,16 @@ OF_ROLE = {
     },
 }
 POSITIONS = {
+    TRAYS: [
+        # from the left wall, behind the front edge, above the floor of the cupboard; trays from above
+        ("Batten, left", 0, "0 mm", "0 mm", "115 mm"),
+        ("Start strip", 0, "0 mm", "7 mm", "242 mm"),
+        ("Tray base", 21, "1.5 mm", "6 mm", "254 mm"),
+        ("Tray base", 15, "1.5 mm", "6 mm", "476 mm"),
+        ("Tray base", 6, "1.5 mm", "6 mm", "719 mm"),
+        ("Keeper strip", 12, "0 mm", "7 mm", "726 mm"),
+        ("Box side, left", 0, "1.5 mm", "0 mm", "127 mm"),
+    ],
     TIER: [
         # from the left side, behind the front, above the bottom of the drawer; the tray as far forward as it goes
         ("Riser, left", 0, "0", "0", "0"),
@@ -313,6 +344,7 @@ MARKED = {
     ],
 }
 FASTENERS = {
+    TRAYS: [("Screw for the strips of trays, 20 mm", "through strip 8 mm into the walls, bites 12 mm")],
     TIER: [
         ("Brad for the bottom, 1 in", "through bottom 7/32 in into the edges that it closes, bites 25/32 in"),
         ("Brad for the cleats over the tray, 3/4 in", "through cleat 1/2 in into the walls, bites 1/4 in"),
@@ -606,6 +638,7 @@ def test_lines_of_the_locking_box_run_from_its_back_edges() -> None:
 
 
 COUNTED = {
+    TRAYS: {"Screw for the strips of trays, 20 mm": 138},
     BANK: {
         # of one pocket
         "Cabinet screw, No. 8, into studs, 2 1/2 in": 6,

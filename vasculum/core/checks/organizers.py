@@ -67,3 +67,48 @@ def dividers_stay_in_the_upper_strips(rack_engagement: Mm, least_engagement: Mm)
         {"stays": largest(Mm(0), rack_engagement), "least": least_engagement},
         ("rack_engagement",),
     )
+
+
+@check(source="common practice", per="parts_tray")
+def lips_lie_on_their_strips(parts_engagement: Mm, parts_strip: Mm, least_bearing: Mm) -> Finding | None:
+    """Pushed to one wall a tray still lies on the other strip."""
+    if parts_engagement >= least_bearing:
+        return None
+    return Finding(
+        "parts-tray-falls",
+        "stop" if parts_engagement <= 0 else "attention",
+        "Pushed to one wall, a lip lies on its strip of {strip} by {bearing}; {least} is the least.",
+        "Pack the strips out on both walls by half of what is missing, or cut the base longer.",
+        {"strip": parts_strip, "bearing": largest(Mm(0), parts_engagement), "least": least_bearing},
+        ("parts_engagement",),
+    )
+
+
+@check(source="geometry", per="parts_tray")
+def a_tray_runs_between_its_strips(parts_body_play: Mm, parts_body: Mm) -> Finding | None:
+    """The body of a tray runs between the strips on which its lips lie."""
+    if parts_body_play > 0:
+        return None
+    return Finding(
+        "parts-tray-jams",
+        "stop",
+        "The strips leave {between} for a tray {body} wide over its sides.",
+        "Set the sides further in, or take thinner strips.",
+        {"between": parts_body + parts_body_play, "body": parts_body},
+        ("parts_body_play",),
+    )
+
+
+@check(source="common practice", per="parts_tray")
+def a_base_is_not_cut_through(parts_housing: Mm, parts_thickness: Mm) -> Finding | None:
+    """What is let into a base deeper than half leaves a lip that breaks off."""
+    if parts_housing * 2 <= parts_thickness:
+        return None
+    return Finding(
+        "parts-base-cut-through",
+        "stop" if parts_housing >= parts_thickness else "attention",
+        "Dadoes {deep} deep leave {left} of a base {thick} thick: its lips break off there.",
+        "Let sides and back in by half of it at most.",
+        {"deep": parts_housing, "left": largest(Mm(0), parts_thickness - parts_housing), "thick": parts_thickness},
+        ("parts_housing",),
+    )

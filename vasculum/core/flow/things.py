@@ -117,10 +117,9 @@ CutKind = Literal[
 ]  # fmt: skip
 """Grooves run along a piece, dados and slots across it; a rabbet takes an edge; a tongue is what is left of an end.
 ``round`` is a rabbet along all four edges, ``kerf`` one pass of the blade, ``hole`` an opening, ``notch`` a corner that
-is sawn out, ``notches`` a row sawn into an edge and ``slots`` a row across a face, with their middles at ``holes``; of ``bores`` each
-opening is as wide as its own in ``width``;
-``line`` is a mark. Of two ends that are mitred the one whose ``first`` is 1 gives way in drawings and solids: lengths
-are to the long points."""
+is sawn out, ``notches`` a row sawn into an edge and ``slots`` a row across a face, with their middles at ``holes``;
+of ``bores`` each opening is as wide as its own in ``width``; ``line`` is a mark. Of two ends that are mitred the one
+whose ``first`` is 1 gives way in drawings and solids: lengths are to the long points."""
 
 
 @dataclass(frozen=True, slots=True)

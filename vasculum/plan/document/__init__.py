@@ -346,7 +346,9 @@ class Place(Model):
     """One node of the layout: what stands there, or how it is divided further."""
 
     name: Name
-    holds: Literal["drawer", "tray", "shelf", "rack", "open", "bin", "false_front", "blocked", "rows", "columns"]
+    holds: Literal[
+        "drawer", "tray", "shelf", "rack", "parts_tray", "open", "bin", "false_front", "blocked", "rows", "columns"
+    ]
     children: Annotated[list[Id], Field(max_length=1000)] = []
     """Of rows: from above; of columns: from the left."""
     size: Sizing = Sizing()

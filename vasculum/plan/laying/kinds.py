@@ -35,6 +35,9 @@ from vasculum.plan.laying.layout import (
 )
 from vasculum.plan.laying.members import board_before_kinds, packing_kinds, split_kinds
 
+CONTENT = {"drawer": "box", "tray": "box", "bin": "bin", "shelf": "shelf", "parts_tray": "parts_tray"}
+"""What sizes a place by its contents; a bay where it is not said."""
+
 
 def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     """Every kind that holds at a place of the layout."""
@@ -42,6 +45,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
     front = front_of(plan, place, node.outer)
     kinds = {"cell", f"cell.{node.of}", place.holds} | _edge_kinds(plan, node, front)
     kinds |= {"built_in"} if place.holds in BUILT_IN else set()
+    kinds |= {"parts_begin"} if _begins_parts_trays(plan, node) else set()
     kinds |= {"lowest"} if node.is_bottom_edge else set()
     kinds |= packing_kinds(plan, node)
     kinds |= {"over_skirt"} if node.is_bottom_edge and is_skirted(plan, plan.spaces[node.space]) else set()
@@ -157,6 +161,14 @@ def _post_kinds(plan: Plan, node: Node) -> set[str]:
     return {"posts_begin", *beyond} if node.number == 0 else set()
 
 
+def _begins_parts_trays(plan: Plan, node: Node) -> bool:
+    """Whether a tray for small parts stands over something else, with no board between."""
+    if node.place.holds != "parts_tray" or node.of != "row" or not node.is_open_below or node.parent is None:
+        return False
+    below = plan.places[node.parent].children[node.number + 1 :][:1]
+    return not any(plan.places[id_].holds == "parts_tray" for id_ in below)
+
+
 def _begins_bay(plan: Plan, node: Node) -> bool:
     """Whether no box stands over this one in the same stack: what a bay has once is counted with its first box."""
     if node.of != "row" or node.parent is None:
@@ -253,7 +265,8 @@ def _sizing_kinds(plan: Plan, node: Node, front: str) -> set[str]:
     if by == "fixed":
         return {"sizing.fixed"}
     if by == "contents":
-        content = {"drawer": "box", "tray": "box", "bin": "bin", "shelf": "shelf"}.get(place.holds, "bay")
+        content = CONTENT.get(place.holds, "bay")
+        content = "bay" if content == "parts_tray" and node.of == "column" else content
         stacked = "contents_lapped" if laps(front) else "contents_stacked"
         kind = stacked if node.is_stacked else "contents"
         return {f"sizing.{kind}", "content.bay" if content == "bay" else f"content.{content}_{node.of}"}

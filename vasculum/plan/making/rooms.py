@@ -26,6 +26,7 @@ def sizes_of(node: Node) -> tuple[str, str, str] | None:
         **dict.fromkeys(BOXES, ("inside_width", "inside_depth", "inside_height")),
         "bin": ("bin_width", "bin_depth", "bin_height"), "open": ("cell_width", "cell_depth", "cell_height"),
         "shelf": ("cell_width", "cell_depth", "cell_height"),
+        "parts_tray": ("parts_back_cut", "parts_inside_depth", "parts_inside_height"),
         "rack": ("free_width", "rack_run_cut", "rack_clear_height"),
     }.get(node.place.holds)  # fmt: skip
 

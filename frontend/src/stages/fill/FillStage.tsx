@@ -25,6 +25,7 @@ const HOLDS = [
   ['tray', 'Pull-out tray, no front'],
   ['shelf', 'Shelf'],
   ['rack', 'Upright rack'],
+  ['parts_tray', 'Parts tray in slots'],
   ['open', 'Open bay'],
   ['bin', 'Bought bin or basket'],
   ['false_front', 'False front'],
@@ -131,6 +132,12 @@ function Chosen() {
           <>
             <h3>The rack</h3>
             <ChoiceFields group="Rack" place={chosenPlace} />
+          </>
+        )}
+        {place.holds === 'parts_tray' && (
+          <>
+            <h3>Parts trays</h3>
+            <ChoiceFields group="Parts trays" place={chosenPlace} />
           </>
         )}
         {place.holds === 'bin' && (
