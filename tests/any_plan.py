@@ -31,7 +31,7 @@ from vasculum.solid.proof import prove
 MOST_CELLS = 40
 MET = set(CODES.values())
 """Codes of what the proof finds."""
-HOLDS = ["drawer"] * 6 + ["tray", "shelf", "rack", "parts_tray", "open", "bin", "false_front", "blocked"]
+HOLDS = ["drawer"] * 6 + ["tray", "shelf", "rack", "parts_tray", "hanging", "open", "bin", "false_front", "blocked"]
 OF_A_PLACE = {
     "joint": "joint", "back_joint": "back", "bottom": "bottom", "front": "front", "face": "face", "pull": "pull", "pull_held": "pull_held", "fitted": "fitted",
 }  # fmt: skip

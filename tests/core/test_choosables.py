@@ -62,6 +62,7 @@ def mixed() -> Plan:
         {"holds": "tray"},
         {"holds": "rack"},
         {"holds": "parts_tray"},
+        {"holds": "hanging"},
     )
     plan = act(plan, "obstruct", name="Pipe", what="pipe", space=space_of(plan), on="left", projection="1")
     plan = act(plan, "scribe", space=space_of(plan), side="right")

@@ -9,6 +9,7 @@ from fractions import Fraction
 
 from vasculum.core.flow import key_text
 from vasculum.core.lengths import Mm, show
+from vasculum.core.rules.organizers.hanging import FROM_THE_FRONT as HANGING
 from vasculum.core.rules.organizers.parts_tray import FROM_THE_FRONT as PARTS_TRAYS
 from vasculum.core.rules.organizers.rack import PARTS as RACK_PARTS
 from vasculum.core.rules.shelves.board import SHELVES
@@ -116,7 +117,7 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     _front(at, number)
     if node.place.holds in BOXES:
         _box_from_front(at, number)
-    for shelf in standing(at, *SHELVES, *RACK_PARTS, *PARTS_TRAYS):
+    for shelf in standing(at, *SHELVES, *RACK_PARTS, *PARTS_TRAYS, *HANGING):
         at.sheet.add(*shelf.seen("front", "cut", "cells", "across", tint=number))
     if node.place.holds == "bin":
         bin_ = at.all_of("bin_width", "bin_height")

@@ -1933,7 +1933,7 @@ export interface components {
              * Holds
              * @enum {string}
              */
-            holds: "drawer" | "tray" | "shelf" | "rack" | "parts_tray" | "open" | "bin" | "false_front" | "blocked";
+            holds: "drawer" | "tray" | "shelf" | "rack" | "parts_tray" | "hanging" | "open" | "bin" | "false_front" | "blocked";
         };
         JsonValue: unknown;
         /**
@@ -3079,7 +3079,7 @@ export interface components {
              * Holds
              * @enum {string}
              */
-            holds: "drawer" | "tray" | "shelf" | "rack" | "parts_tray" | "open" | "bin" | "false_front" | "blocked" | "rows" | "columns";
+            holds: "drawer" | "tray" | "shelf" | "rack" | "parts_tray" | "hanging" | "open" | "bin" | "false_front" | "blocked" | "rows" | "columns";
             /**
              * Children
              * @description Of rows: from above; of columns: from the left.

@@ -347,7 +347,18 @@ class Place(Model):
 
     name: Name
     holds: Literal[
-        "drawer", "tray", "shelf", "rack", "parts_tray", "open", "bin", "false_front", "blocked", "rows", "columns"
+        "drawer",
+        "tray",
+        "shelf",
+        "rack",
+        "parts_tray",
+        "hanging",
+        "open",
+        "bin",
+        "false_front",
+        "blocked",
+        "rows",
+        "columns",
     ]
     children: Annotated[list[Id], Field(max_length=1000)] = []
     """Of rows: from above; of columns: from the left."""

@@ -19,8 +19,7 @@ from vasculum.plan.laying.things import things_in
 
 KIND_NAMES = {
     "drawer": "Drawer", "tray": "Tray", "shelf": "Shelf", "rack": "Upright rack", "parts_tray": "Parts tray",
-    "open": "Open bay", "bin": "Bin",
-    "false_front": "False front", "blocked": "Blocked",
+    "hanging": "Hanging pull-out", "open": "Open bay", "bin": "Bin", "false_front": "False front", "blocked": "Blocked",
 }  # fmt: skip
 """What a cell is called until somebody names it: with a number behind."""
 _GIVEN_NAME = re.compile(rf"({'|'.join(KIND_NAMES.values())}) ([0-9]+)")
@@ -131,7 +130,7 @@ class Hold(_OfPlace):
     """Let a cell hold something else; a name that was given with the kind changes with it."""
 
     do: Literal["hold"]
-    holds: Literal["drawer", "tray", "shelf", "rack", "parts_tray", "open", "bin", "false_front", "blocked"]
+    holds: Literal["drawer", "tray", "shelf", "rack", "parts_tray", "hanging", "open", "bin", "false_front", "blocked"]
 
     def done(self, now: SolvedPlan) -> str:
         """As it is said."""

@@ -8,7 +8,7 @@ from itertools import pairwise
 from vasculum.core.lengths import Mm
 from vasculum.plan.document import UPRIGHT, Obstruction, Plan
 
-BUILT_IN = ("drawer", "tray", "shelf", "rack", "parts_tray", "bin")
+BUILT_IN = ("drawer", "tray", "shelf", "rack", "parts_tray", "hanging", "bin")
 """What has to stay clear of everything in the way."""
 PASSING = (*BUILT_IN, "false_front")
 """What is told of things in the way at all: a false front closes before them."""

@@ -14,7 +14,7 @@ BOXES = ("drawer", "tray")
 """What is pulled out on runners."""
 FACED = ("drawer", "false_front")
 """What has a front, unless none was chosen."""
-ALONE = ("bin", "rack", "open", "blocked")
+ALONE = ("bin", "rack", "hanging", "open", "blocked")
 """What stands by itself, without a board beside it."""
 
 

@@ -54,6 +54,7 @@ THICKNESS_OF_SHEET = {
     "worktop_sheet": "worktop_thickness",
     "mat_sheet": "mat_thickness",
     "parts_sheet": "parts_thickness",
+    "hanging_sheet": "hanging_thickness",
 }
 """Which size a chosen sheet gives; that of the case in general gives none, but stands in for those of its boards."""
 LIKE = {
@@ -61,7 +62,7 @@ LIKE = {
     "shelf_sheet": "divider_sheet", "case_side_sheet": "case_sheet", "case_bottom_sheet": "case_sheet",
     "case_top_sheet": "case_sheet", "plinth_sheet": "case_sheet", "case_sheet": "front_sheet",
     "case_back_sheet": "bottom_sheet", "grid_sheet": "bottom_sheet", "upper_sheet": "side_sheet",
-    "parts_sheet": "bottom_sheet",
+    "parts_sheet": "bottom_sheet", "hanging_sheet": "divider_sheet",
 }  # fmt: skip
 """What is of another part's sheet unless one was chosen for it."""
 

@@ -66,6 +66,7 @@ GIVEN_SIZES = {
     "worktop_thickness": "thickness of the top on the case",
     "mat_thickness": "thickness of the mat",
     "parts_thickness": "thickness of the parts trays",
+    "hanging_thickness": "thickness of the hanging plate",
     "runner_height": "runner height",
     "runner_rating": "rating of a pair of runners",
     "runner_case_holes": "holes of the member in the case",

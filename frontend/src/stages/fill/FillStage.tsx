@@ -26,11 +26,20 @@ const HOLDS = [
   ['shelf', 'Shelf'],
   ['rack', 'Upright rack'],
   ['parts_tray', 'Parts tray in slots'],
+  ['hanging', 'Hanging pull-out'],
   ['open', 'Open bay'],
   ['bin', 'Bought bin or basket'],
   ['false_front', 'False front'],
   ['blocked', 'Blocked'],
 ] as const
+
+/** What is asked of such a place alone: the group of its fields, and its heading. */
+const FITTED_OUT: Partial<Record<string, [group: string, title: string]>> = {
+  rack: ['Rack', 'The rack'],
+  parts_tray: ['Parts trays', 'Parts trays'],
+  hanging: ['Hanging', 'The hanging post'],
+  bin: ['Bin', 'The bin, outside'],
+}
 
 const FIGURES = [
   'cell_width',
@@ -128,22 +137,10 @@ function Chosen() {
         <NameOfPlace place={place} />
         <h3>Behind it</h3>
         <ChoiceFields group="Behind" place={chosenPlace} isOwn />
-        {place.holds === 'rack' && (
+        {FITTED_OUT[place.holds] !== undefined && (
           <>
-            <h3>The rack</h3>
-            <ChoiceFields group="Rack" place={chosenPlace} />
-          </>
-        )}
-        {place.holds === 'parts_tray' && (
-          <>
-            <h3>Parts trays</h3>
-            <ChoiceFields group="Parts trays" place={chosenPlace} />
-          </>
-        )}
-        {place.holds === 'bin' && (
-          <>
-            <h3>The bin, outside</h3>
-            <ChoiceFields group="Bin" place={chosenPlace} />
+            <h3>{FITTED_OUT[place.holds]?.[1]}</h3>
+            <ChoiceFields group={FITTED_OUT[place.holds]?.[0] ?? ''} place={chosenPlace} />
           </>
         )}
       </Panel>
