@@ -37,7 +37,7 @@ OF_A_PLACE = {
 }  # fmt: skip
 OF_THE_PLAN = {
     "door": "door", "surplus": "surplus", "grain": "grain", "corner_held": "corner_held", "bottom_held": "bottom_held",
-    "divider_held": "divider_held", "divider_joint": "divider_joint", "packing_made": "packing_made", "rail_reach": "rail_reach", "shelf_rests": "shelf_rests", "shelf_holds": "shelf_holds", "posts_are": "posts_are", "bottom_spans": "bottom_spans", "case_edges": "case_edges", "back_held": "back_held",
+    "divider_held": "divider_held", "divider_joint": "divider_joint", "packing_made": "packing_made", "rail_reach": "rail_reach", "shelf_rests": "shelf_rests", "shelf_holds": "shelf_holds", "rack_made": "rack_made", "posts_are": "posts_are", "bottom_spans": "bottom_spans", "case_edges": "case_edges", "back_held": "back_held",
 }  # fmt: skip
 OF_A_CASE = {
     "through": "through",

@@ -65,7 +65,8 @@ ALWAYS = {"load_stays_within_the_papers", "anchors_hold_it", "pipes_are_left_to_
           "a_stile_is_stood_in_for", "a_rail_is_stood_in_for",
           "a_wall_is_stood_in_for", "a_stand_in_has_its_sizes", "a_top_is_screwed_through_boards", "boards_stay_where_they_are_wanted", "uprights_do_not_lie_on_cleats",
           "uprights_are_held_somewhere", "a_plinth_hangs_on_a_bottom", "sides_are_held_apart",
-          "a_back_over_the_ends_is_not_cut_flush", "a_tray_comes_forward_before_the_drawer_shuts",
+          "a_back_over_the_ends_is_not_cut_flush", "a_cased_rack_has_no_cleats_over_it", "trays_for_parts_have_no_cleats_over_them",
+          "a_tray_comes_forward_before_the_drawer_shuts",
           "what_is_cut_out_of_the_back_is_said", "an_own_part_has_its_sizes", "a_notch_has_both_its_sizes"}  # fmt: skip
 """Cautions that go with what was noted: they are said wherever it stands."""
 
@@ -175,6 +176,8 @@ SPEAKS: list[tuple[str, dict[str, Any], str, str]] = [
     ("pans_hang_free", {"free_below_pans": -mm("1"), "longest_pan": "20"}, "pans-stand-on-the-floor", "stop"),
     ("pans_pass_what_is_beside", {"free_left_of_pans": -mm("1"), "highest_pan": "5"}, "pans-meet-the-wall", "stop"),
     ("the_top_over_a_post_was_measured", {}, "top-over-post-unmeasured", "note"),
+    ("a_cased_rack_has_no_cleats_over_it", {"cleat_thickness": "3/4"}, "rack-case-meets-cleats", "stop"),
+    ("trays_for_parts_have_no_cleats_over_them", {"cleat_thickness": "3/4"}, "parts-tray-meets-cleats", "stop"),
     ("lips_lie_on_their_strips", {"parts_engagement": "1/16", "parts_strip": "5/16", "least_bearing": "1/8"}, "parts-tray-falls", "attention"),
     ("lips_lie_on_their_strips", {"parts_engagement": -mm("7 mm"), "parts_strip": "5/16", "least_bearing": "1/8"}, "parts-tray-falls", "stop"),
     ("a_tray_runs_between_its_strips", {"parts_body_play": "0", "parts_body": "20"}, "parts-tray-jams", "stop"),

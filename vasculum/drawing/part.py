@@ -171,7 +171,7 @@ class _PieceDrawing:
     def _distance(self, cut: Cut) -> None:
         """The dimension from the datum to the cut, or how wide an edge that is taken off is."""
         rule = cut.rule
-        name = rule.at or ("" if rule.what in ("fingers", "tails", "tongue", "hole", "mitre") else rule.width)
+        name = rule.at or ("" if rule.what in ("fingers", "tails", "tongue", "hole", "mitre", "cutout") else rule.width)
         value = cut.value(self.plan, name)
         if value is None or rule.what == "line" or (rule.what == "holes" and not is_across(self.piece, rule.datums[0])):
             return

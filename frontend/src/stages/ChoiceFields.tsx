@@ -35,6 +35,7 @@ const KINDS = [
   'tray_kept',
   'old_back',
   'shelf_holds',
+  'rack_made',
 ]
 const NUMBERS = ['length', 'lengths', 'weight', 'count', 'ratio']
 

@@ -101,3 +101,29 @@ def rack_passes_its_cleats(
         {"beside": largest(Mm(0), beside), "thick": cleat_thickness},
         ("rack_slots",),
     )
+
+
+@check(source="geometry", per=("board_before.row", "board_on.cleats", "rack", "rack_made.case"))
+def a_cased_rack_has_no_cleats_over_it(cleat_thickness: Mm) -> Finding:
+    """The case of a rack fills its place from wall to wall, up to the board over it."""
+    return Finding(
+        "rack-case-meets-cleats",
+        "stop",
+        "The rack's case fills its place, where cleats {thick} thick carry the board over it.",
+        "Hold that board in another way.",
+        {"thick": cleat_thickness},
+        ("cleat_thickness",),
+    )
+
+
+@check(source="geometry", per=("board_before.row", "board_on.cleats", "parts_tray"))
+def trays_for_parts_have_no_cleats_over_them(cleat_thickness: Mm) -> Finding:
+    """The strips over a tray for parts reach up to the board over them."""
+    return Finding(
+        "parts-tray-meets-cleats",
+        "stop",
+        "Tray and strips reach up to a board that cleats {thick} thick carry: they stand in the way.",
+        "Hold that board in another way.",
+        {"thick": cleat_thickness},
+        ("cleat_thickness",),
+    )

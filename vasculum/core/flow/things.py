@@ -113,13 +113,13 @@ class PieceRule:
 
 CutKind = Literal[
     "groove", "stopped_groove", "rabbet", "dado", "slot", "tongue", "fingers", "tails", "round", "kerf", "hole",
-    "notch", "notches", "slots", "bores", "line", "holes", "mitre",
+    "notch", "notches", "slots", "bores", "cutout", "line", "holes", "mitre",
 ]  # fmt: skip
 """Grooves run along a piece, dados and slots across it; a rabbet takes an edge; a tongue is what is left of an end.
-``round`` is a rabbet along all four edges, ``kerf`` one pass of the blade, ``hole`` an opening, ``notch`` a corner that
-is sawn out, ``notches`` a row sawn into an edge and ``slots`` a row across a face, with their middles at ``holes``;
-of ``bores`` each opening is as wide as its own in ``width``; ``line`` is a mark. Of two ends that are mitred the one
-whose ``first`` is 1 gives way in drawings and solids: lengths are to the long points."""
+``round`` is a rabbet along all four edges, ``kerf`` one pass of the blade, ``hole`` an opening, ``notch`` a corner
+that is sawn out, ``cutout`` a rectangle anywhere, ``notches`` a row sawn into an edge and ``slots`` a row across a
+face, their middles at ``holes``; of ``bores`` each opening is as wide as its own in ``width``; ``line`` is a mark. Of
+two mitred ends the one whose ``first`` is 1 gives way in drawings and solids: lengths are to the long points."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -58,6 +58,7 @@ def kinds_of(plan: Plan, node: Node) -> frozenset[str]:
         kinds |= _sizing_kinds(plan, node, front)
         kinds |= board_before_kinds(plan, node)
     kinds |= {chosen_kind(plan, "case_edges", levels)} if place.holds == "shelf" or "has_board" in kinds else set()
+    kinds |= {chosen_kind(plan, "rack_made", levels)} if place.holds == "rack" else set()
     if place.holds == "shelf":
         kinds |= {chosen_kind(plan, family, levels) for family in ("shelf_rests", "shelf_holds")}
     if place.holds in SPLITS:

@@ -55,6 +55,8 @@ THICKNESS_OF_SHEET = {
     "mat_sheet": "mat_thickness",
     "parts_sheet": "parts_thickness",
     "hanging_sheet": "hanging_thickness",
+    "rack_sheet": "rack_thickness",
+    "rack_plate_sheet": "rack_plate_thickness",
 }
 """Which size a chosen sheet gives; that of the case in general gives none, but stands in for those of its boards."""
 LIKE = {
@@ -63,6 +65,7 @@ LIKE = {
     "case_top_sheet": "case_sheet", "plinth_sheet": "case_sheet", "case_sheet": "front_sheet",
     "case_back_sheet": "bottom_sheet", "grid_sheet": "bottom_sheet", "upper_sheet": "side_sheet",
     "parts_sheet": "bottom_sheet", "hanging_sheet": "divider_sheet",
+    "rack_sheet": "divider_sheet", "rack_plate_sheet": "side_sheet",
 }  # fmt: skip
 """What is of another part's sheet unless one was chosen for it."""
 

@@ -19,6 +19,7 @@ from vasculum.plan.document import Plan
 from vasculum.plan.laying.places import PLAN, choices_at, sheet_behind
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.housings import with_housings, without_housings
+from vasculum.plan.making.notched import with_notches
 from vasculum.plan.making.piece import STRIPS, Cut, Grain, Piece
 from vasculum.plan.making.pin_holes import with_pin_holes
 
@@ -102,7 +103,7 @@ def _collected(plan: SolvedPlan) -> Made:
             found.append(_piece(plan, one, rule, spaces[one.place], cuts))
     order = {place: at for at, place in enumerate(plan.laid.places)}
     space_at = {space: at for at, space in enumerate(plan.plan.space_order)}
-    found = with_pin_holes(plan, with_housings(plan, found))
+    found = with_notches(plan, with_pin_holes(plan, with_housings(plan, found)))
     found.sort(key=lambda p: (space_at[p.space], p.rule.order // 10, order[p.id.partition("/")[0]], p.rule.order))
     return Made(tuple(p for p in found if p.rule.stock), tuple(p for p in found if not p.rule.stock))
 

@@ -69,6 +69,8 @@ class _Told:
         if rule.what == "slots":
             at = f"middles {self.holes()} from the {self.named(rule.holes_from)} end"
             return f"{at}, {width} wide, {depth} deep, {face}"
+        if rule.what == "cutout":
+            return f"{self.cut_out()}, right through"
         if rule.what == "bores":
             row = f"middles {self.said(rule.holes)} from the {self.named(rule.holes_from)} end"
             return f"{width} wide, {row}, {self.said(rule.at)} {self.above()}, right through"
@@ -86,6 +88,15 @@ class _Told:
         return (
             f"{self.where()}, {width} {'high' if self.is_edge_rabbet() else 'wide'}, {depth} deep, {face}{self.stops()}"
         )
+
+    def cut_out(self) -> str:
+        """From where to where along a piece, and how deep from its edge."""
+        begins, near, far = (self.value(name) for name in (self.rule.at, self.rule.begins, self.rule.length))
+        unit, end = self.plan.plan.units.length, begins + self.value(self.rule.width)
+        edge = LOW_END[self.piece.stand.width] if self.piece.stand else "front"
+        along = f"{number_text(begins, unit)} to {number_text(end, unit)} from the {self.ends()}"
+        across = f"{number_text(far, unit)} deep from the {self.named(edge)} edge"
+        return f"{along}, {across}{f', {number_text(near, unit)} behind it' if near else ''}"
 
     def where(self) -> str:
         """At an end, so far from one, or along an edge."""

@@ -67,6 +67,8 @@ GIVEN_SIZES = {
     "mat_thickness": "thickness of the mat",
     "parts_thickness": "thickness of the parts trays",
     "hanging_thickness": "thickness of the hanging plate",
+    "rack_thickness": "thickness of the rack's case",
+    "rack_plate_thickness": "thickness of the rack's plates",
     "runner_height": "runner height",
     "runner_rating": "rating of a pair of runners",
     "runner_case_holes": "holes of the member in the case",

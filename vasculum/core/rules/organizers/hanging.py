@@ -78,7 +78,7 @@ def hanging_plate_width(
     )
 
 
-@rule(source="geometry", label="flange of the plate beside a rail", per=HANGING)
+@rule(source="geometry", label="flange of the plate, as it comes", per=HANGING)
 def hanging_flange_left(hanging_plate_width: Mm, hanging_across: Mm) -> Mm:
     """What the plate has beside the rails, one side."""
     return (hanging_plate_width - hanging_across) / 2

@@ -28,7 +28,9 @@ LOW = tuple(f"rack_strip_low_{number}" for number in range(MOST_SLOTS))
 HIGH = tuple(f"rack_strip_high_{number}" for number in range(MOST_SLOTS))
 FIRST = ("rack_first_low", "rack_first_high")
 DIVIDERS = tuple(f"rack_divider_{number}" for number in range(MOST_SLOTS))
-PARTS = (*FIRST, *LOW, *HIGH, *DIVIDERS)
+CASE = ("rack_side_left", "rack_side_right", "rack_back", "rack_plate_low", "rack_plate_high", "rack_top")
+"""The parts of a rack that is made outside and pushed in."""
+PARTS = (*CASE, *FIRST, *LOW, *HIGH, *DIVIDERS)
 S = TypeVar("S", bound=Callable[..., Stand | None])
 
 
@@ -50,30 +52,42 @@ def rack_first(rack_strip: Mm, wanted_rack_first: Mm | None = None) -> Mm:
     return rack_strip if wanted_rack_first is None else wanted_rack_first
 
 
+@rule(source="geometry", label="clear width of the rack", per=RACK)
+def rack_clear_width(free_width: Mm) -> Mm:
+    """Strips stand on the floor and under the top of their place, as wide as it is free."""
+    return free_width
+
+
+@rule(source="geometry", label="lip over the rack's floor", per=RACK)
+def rack_step(rack_lip: Mm) -> Mm:
+    """What a divider is lifted over."""
+    return rack_lip
+
+
 @rule(source="common practice", label="slots of the rack", per=RACK, unit="count")
-def rack_slots(free_width: Mm, rack_first: Mm, rack_pitch: Mm) -> Mm:
+def rack_slots(rack_clear_width: Mm, rack_first: Mm, rack_pitch: Mm) -> Mm:
     """As many slots as go in behind the first strip, each with a strip after it.
 
     Raises:
         CannotDerive: ``no-room-for-rack``, ``too-many-slots``.
     """
-    many = snap_down((free_width - rack_first) / rack_pitch, Mm(1))
+    many = snap_down((rack_clear_width - rack_first) / rack_pitch, Mm(1))
     if many < 1:
         raise CannotDerive(
             "no-room-for-rack",
-            "Behind a first strip of {rack_first} no slot at {rack_pitch} goes into {free_width}.",
+            "Behind a first strip of {rack_first} no slot at {rack_pitch} goes into {rack_clear_width}.",
             "Make the bay wider, or the strips narrower.",
             rack_first=rack_first,
             rack_pitch=rack_pitch,
-            free_width=free_width,
+            rack_clear_width=rack_clear_width,
         )
     if many > MOST_SLOTS:
         raise CannotDerive(
             "too-many-slots",
-            "{many} slots go into {free_width}; twenty-four are the most of one rack.",
+            "{many} slots go into {rack_clear_width}; twenty-four are the most of one rack.",
             "Divide the bay, or take wider strips.",
             many=many,
-            free_width=free_width,
+            rack_clear_width=rack_clear_width,
         )
     return many
 
@@ -88,6 +102,12 @@ def rack_middles(rack_first: Mm, rack_slot: Mm, rack_pitch: Mm, rack_slots: Mm) 
 def rack_run_cut(free_depth: Mm, increment: Mm) -> Mm:
     """Strips and dividers run from the front to the back, down to the shop's increment."""
     return snap_down(free_depth, increment)
+
+
+@rule(source="common practice", label="length of the rack's dividers", per=RACK)
+def rack_divider_cut(rack_run_cut: Mm) -> Mm:
+    """A divider runs as far as the strips do."""
+    return rack_run_cut
 
 
 @rule(source="geometry", label="height left for the rack", per=RACK)
@@ -122,19 +142,19 @@ def rack_from_floor(cell_from_floor: Mm, taken_below: Mm = NOTHING) -> Mm:
 
 
 @rule(source="common practice", label="height of the rack's dividers", per=RACK)
-def rack_divider_height(rack_height: Mm, rack_lip: Mm, rack_play: Mm, increment: Mm) -> Mm:
+def rack_divider_height(rack_height: Mm, rack_step: Mm, rack_play: Mm, increment: Mm) -> Mm:
     """A divider is lifted in level with the lip, so the lip and the play come off the clear height.
 
     Raises:
         CannotDerive: ``rack-lip-too-high``.
     """
-    height = snap_down(rack_height - rack_lip - rack_play, increment)
+    height = snap_down(rack_height - rack_step - rack_play, increment)
     if height <= 0:
         raise CannotDerive(
             "rack-lip-too-high",
-            "A lip of {rack_lip} and a play of {rack_play} leave no divider in {rack_height}.",
+            "A lip of {rack_step} and a play of {rack_play} leave no divider in {rack_height}.",
             "Raise the rack on packing, or take the lip off.",
-            rack_lip=rack_lip,
+            rack_step=rack_step,
             rack_play=rack_play,
             rack_height=rack_height,
         )
@@ -268,7 +288,7 @@ for number in range(MOST_SLOTS):
         DIVIDERS[number],
         per=RACK,
         title="Divider of the rack",
-        length="rack_run_cut",
+        length="rack_divider_cut",
         width="rack_divider_height",
         thickness="grid_thickness",
         stock="grid_sheet",
