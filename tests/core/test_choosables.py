@@ -100,6 +100,7 @@ PLANS = [
     shelved(divider_held="angles", divider_joint="housed", fixed_to="studs"),
     shelved(divider_held="cleats", fixed_to="masonry", shelf_rests="pins"),
     shelved(divider_held="dowels", fixed_to="frame", top_held="angles", base_skirt="mitred"),
+    asked_everything("one_side", carrier_packing="1/2 in"),
     asked_everything("risers", tray_kept="cleats", wanted_tray_travel="4 in"),
     asked_everything("side_mount", packing_made="boards", wanted_packing_left="1 1/4 in", rail_reach="walls"),
 ]

@@ -31,6 +31,9 @@ go through the faces into the box fronts; table, dividers, ledges and stand-offs
 The second tier: in a drawer 19 9/16 x 17 9/16 x 5 1/4 inside whose back is cut down to 2 1/2 a tray slides back 11 1/2
 over a snug frame with a grid of 4 x 3. Finger hollow and chamfer are made by hand.
 
+The hung pans: a post under a plate of 170, lid boxes carried on both walls. Ends of the boxes stand before their bottoms
+here, not on them, so they are not among its parts.
+
 The parts trays: seven, nine and six of three heights on strips over two boxes, out of a sheet of 6 in a cupboard
 517 x 868 x 283 inside. The boxes' corner bars are its maker's own and are not in it.
 """
@@ -54,7 +57,7 @@ from vasculum.plan.telling.words import piece_name
 
 CUBBY, CHEST, FRAME, BENCH, BOX = "01-cubby", "02-tool-chest", "05-bench", "16-bench-drawers", "17-locking-box"
 POTS, BANK, SHELVES = "12-pot-drawer", "03-pocket-bank", "19-pull-out-shelves"
-TIER, TRAYS = "21-second-tier", "18-parts-trays"
+TIER, TRAYS, PANS = "21-second-tier", "18-parts-trays", "11-hung-pans"
 PARTS = {
     CUBBY: {
         "Case bottom": (1, "765 mm", "300 mm", "19 mm"),
@@ -219,6 +222,18 @@ OF_ROLE = {
     },
 }
 POSITIONS = {
+    PANS: [
+        # from the left wall, behind the frame, above the floor: 715 less what is told below the top
+        ("Plate of the hanging post", 0, "289 mm", "0 mm", "697 mm"),
+        ("Rail of the hanging post, left", 0, "304.3 mm", "3 mm", "634 mm"),
+        ("Rail of the hanging post, right", 0, "405.7 mm", "3 mm", "634 mm"),
+        ("Hanging post", 0, "355 mm", "3 mm", "539 mm"),
+        ("Box side, left", 0, "42.7 mm", "0 mm", "357 mm"),
+        ("Box side, left", 1, "595.3 mm", "0 mm", "357 mm"),
+        ("Partition", 0, "60.7 mm", "278 mm", "375 mm"),
+        ("Carrier", 0, "12 mm", "0 mm", "357 mm"),
+        ("Carrier", 1, "724 mm", "0 mm", "357 mm"),
+    ],
     TRAYS: [
         # from the left wall, behind the front edge, above the floor of the cupboard; trays from above
         ("Batten, left", 0, "0 mm", "0 mm", "115 mm"),
@@ -638,6 +653,13 @@ def test_lines_of_the_locking_box_run_from_its_back_edges() -> None:
 
 
 COUNTED = {
+    PANS: {
+        "Hook, 20 mm": 5,
+        "On one side, two over each other runner, 550 mm": 2,
+        "Side-mount ball-bearing runner, 550 mm": 1,
+        "Screw for the carrier, 40 mm": 6,
+        "Screw for the carrier, 35 mm": 6,
+    },
     TRAYS: {"Screw for the strips of trays, 20 mm": 138},
     BANK: {
         # of one pocket

@@ -3820,7 +3820,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "standing" | "batten" | "hung" | "posts" | "risers";
+            kind: "side_mount" | "heavy_side_mount" | "roller" | "undermount" | "centre_mount" | "wooden" | "skid" | "friction" | "standing" | "batten" | "hung" | "posts" | "risers" | "one_side";
             /**
              * Side Clearance
              * @description A length with its unit, as typed.

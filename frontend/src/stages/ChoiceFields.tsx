@@ -36,6 +36,7 @@ const KINDS = [
   'old_back',
   'shelf_holds',
   'rack_made',
+  'carried_on',
 ]
 const NUMBERS = ['length', 'lengths', 'weight', 'count', 'ratio']
 

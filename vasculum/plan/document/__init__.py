@@ -503,7 +503,7 @@ class Runner(Model):
     name: Name
     kind: Literal[
         "side_mount", "heavy_side_mount", "roller", "undermount", "centre_mount", "wooden", "skid", "friction",
-        "standing", "batten", "hung", "posts", "risers",
+        "standing", "batten", "hung", "posts", "risers", "one_side",
     ]  # fmt: skip
     side_clearance: LengthText
     """One side, from the box to the case; of an undermount from the inside of the box. Nothing only where it stands."""

@@ -218,6 +218,7 @@ def _runner_kinds(plan: Plan, levels: tuple[Choices, ...], is_moving: bool) -> s
     found |= {chosen_kind(plan, "posts_are", levels)} if row.kind == "posts" else set()
     if row.kind == "risers":
         found |= {chosen_kind(plan, family, levels) for family in ("tray_kept", "old_back")}
+    found |= {chosen_kind(plan, "carried_on", levels)} if row.kind == "one_side" else set()
     found |= {"runner_holed_in_case"} if row.case_holes else set()
     found |= {"runner_holed_in_box"} if row.box_holes else set()
     if row.rating:

@@ -117,7 +117,21 @@ def wants_boards(plan: Plan, place: Place) -> bool:
     if place.holds not in SPLITS:
         return place.holds not in ALONE
     is_railed = place.holds == "rows" and place.divider == "board"
-    return is_railed or any(wants_boards(plan, plan.places[id_]) for id_ in place.children)
+    return is_railed or any(
+        wants_boards(plan, plan.places[id_]) and not _hangs_on_a_wall(plan, place, at)
+        for at, id_ in enumerate(place.children)
+    )
+
+
+def _hangs_on_a_wall(plan: Plan, split: Place, at: int) -> bool:
+    """Whether a column at an end is carried on one side alone, by what its split ends at."""
+    column = plan.places[split.children[at]]
+    levels = (column.choices, plan.choices)
+    row = plan.library.runners[nearest_choice(levels, "runner") or ""]
+    if split.holds != "columns" or column.holds not in BOXES or row.kind != "one_side":
+        return False
+    ends = {"left": 0, "right": len(split.children) - 1}
+    return ends[chosen(plan, levels, "carried_on")] == at
 
 
 def is_even_stack(plan: Plan, node: Node) -> bool:

@@ -26,7 +26,7 @@ STACK = {
     "fixing_passed": "what is before it", "own_good_passed": "what is before it", "own_good_into": "what holds it",
     "behind_left": "packing", "behind_right": "packing", "pull_thread": "the pull", "flush_metal": "flange",
     "grid_thickness": "bottom", "keeper_width": "cleat", "parts_strip": "strip", "hanging_thickness": "plate",
-    "rack_thickness": "top",
+    "rack_thickness": "top", "carrier_out": "carrier",
     "dowel_face_depth": "the face", "dowel_edge_depth": "the edge",
 }  # fmt: skip
 """What a thickness in a stack is called."""

@@ -172,6 +172,13 @@ const SHAPES: Record<string, React.ReactNode> = {
       <path className="wood wood--end" d="M38 40H52V74H140V84H38z" />
     </>
   ),
+  'runner.one_side': (
+    <>
+      <path className="wood" d="M20 6H30V84H20zM30 14H42V80H30z" />
+      <path className="metal" d="M42 24H52V36H42zM42 58H52V70H42z" />
+      <path className="wood wood--end" d="M54 14H64V80H54zM64 70H96V80H64zM96 14H106V80H96z" />
+    </>
+  ),
   'runner.risers': (
     <>
       <path className="wood" d="M20 6H34V84H20zM20 84H150V88H20zM34 44H44V84H34z" />
