@@ -474,3 +474,39 @@ def test_the_code_of_a_label_opens_its_drawer(open_at: Open) -> None:
     page = open_at(f"{BENCH}?place=place-22")
     expect(page.locator(".layout .place[aria-pressed=true]")).to_contain_text("Trays")
     expect(page.get_by_role("link", name="Print labels")).to_have_attribute("href", re.compile("labels.pdf"))
+
+
+def test_the_list_is_typed_over_as_a_table_and_what_is_pasted_into_it_is_looked_at(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")
+    page = open_at(BENCH)
+    page.get_by_role("button", name="The list as a table").click()
+    table = page.get_by_role("dialog", name="What goes in")
+    first, second = (table.locator(f'[data-cell="{row}:4"]') for row in (0, 1))
+    name = table.locator('[data-cell="0:0"]').input_value()
+    first.fill("7")
+    first.press("Enter")
+    expect(second).to_be_focused()
+    second.press("Tab")
+    expect(table.locator('[data-cell="1:5"]')).to_be_focused()
+    wide = table.locator('[data-cell="0:2"]')
+    kept_before = wide.input_value()
+    wide.fill("no width")
+    wide.press("Enter")
+    expect(table.get_by_role("alert")).to_contain_text("no width")
+    wide.press("Escape")
+    expect(wide).to_have_value(kept_before)
+    kept(page)
+    things = page.request.get(page.url.replace("/fill", "").replace("/plans/", "/api/plans/")).json()["document"][
+        "things"
+    ]
+    assert next(one for one in things.values() if one["name"] == name)["count"] == 7
+    table.locator('[data-cell="0:0"]').evaluate(
+        """cell => {
+            const data = new DataTransfer()
+            data.setData('text', 'name\\tlength\\twidth\\theight\\nTwine\\t80\\t80\\t60\\nNonsense\\tx\\ty\\tz')
+            cell.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+        }"""
+    )
+    expect(table).to_be_hidden()
+    pasted = page.get_by_role("region", name="Bring a list in")
+    expect(pasted.get_by_role("textbox")).to_have_value(re.compile("Twine"))

@@ -27,6 +27,8 @@ interface Props {
   /** A file as text. */
   onFile?(file: File): Promise<string>
   accept?: string
+  /** What was pasted elsewhere. */
+  given?: string
   children?: ReactNode
   onTake(patch: PatchStep[], good: number): void
   onLeave(): void
@@ -38,8 +40,19 @@ const MOST_SHOWN = 100
 const isShown = (row: Looked['rows'][number], at: number) => !row.isGood || at < MOST_SHOWN
 
 /** A pasted table, looked at row by row before anything is taken. */
-export function PasteTable({ id, label, example, onLook, onFile, accept, children, onTake, onLeave }: Props) {
-  const [text, setText] = useState('')
+export function PasteTable({
+  id,
+  label,
+  example,
+  onLook,
+  onFile,
+  accept,
+  given = '',
+  children,
+  onTake,
+  onLeave,
+}: Props) {
+  const [text, setText] = useState(given)
   const [looked, setLooked] = useState<Looked | null>(null)
   const [refused, setRefused] = useState('')
   const [said, setSaid] = useState<Record<string, string>>({})

@@ -129,10 +129,14 @@ async function asText(file: File): Promise<string> {
 }
 
 /** A list from a spreadsheet, looked at row by row. */
-export function PasteThings() {
+export function PasteThings({ given, onDone }: { given: string | null; onDone(): void }) {
   const { plan } = usePlan()
   const { act } = useCommands()
-  const [isOpen, setIsOpen] = useState(false)
+  const [isOpen, setIsOpen] = useState(given !== null)
+  const close = () => {
+    setIsOpen(false)
+    onDone()
+  }
   const [unit, setUnit] = useState<UnitOfTable>('as the plan')
   if (!isOpen)
     return (
@@ -144,6 +148,7 @@ export function PasteThings() {
     <section aria-label="Bring a list in" className="mb-3">
       <PasteTable
         id="pasted-things"
+        given={given ?? ''}
         label={LABEL}
         example={EXAMPLE}
         accept=".xlsx,.csv,.tsv,.txt"
@@ -163,9 +168,9 @@ export function PasteThings() {
         }}
         onTake={(patch, good) => {
           act(change(patch), `${good} things pasted`)
-          setIsOpen(false)
+          close()
         }}
-        onLeave={() => setIsOpen(false)}
+        onLeave={close}
       >
         <Form.Group controlId="unit-of-table" className="mt-2">
           <Form.Label className="mb-0">Bare lengths are in</Form.Label>

@@ -14,7 +14,8 @@ import { LivesIn, type Thing } from '../../../things/LivesIn'
 type Use = NonNullable<Thing['use']>
 type Cell = Schemas['CellContents']
 
-const USES: Record<Use, string> = { daily: 'daily', weekly: 'weekly', seldom: 'seldom' }
+/** How often a thing is used. */
+export const USES: Record<Use, string> = { daily: 'daily', weekly: 'weekly', seldom: 'seldom' }
 const SIZES = [
   ['length', 'Length'],
   ['width', 'Width'],

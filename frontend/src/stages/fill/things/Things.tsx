@@ -1,3 +1,5 @@
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import { Panel } from '../../../panels/Panel'
 import { useSection } from '../../../plan/onScreen'
 import { useCommands, usePlan } from '../../../plan/PlanDesk'
@@ -7,6 +9,7 @@ import { AddThing, PasteThings } from './AddThings'
 import { CellsUsed } from './CellsUsed'
 import { LabelPrinter } from './LabelPrinter'
 import { ThingRow } from './ThingRow'
+import { ThingsTable } from './ThingsTable'
 
 /** Of a long list so many stand here. */
 const MOST_SHOWN = 150
@@ -16,6 +19,8 @@ export function Things() {
   const { document, id, revision } = usePlan().plan
   const { choosePlace } = useCommands()
   const contents = useSection('contents')
+  const [isTable, setIsTable] = useState(false)
+  const [pasted, setPasted] = useState<string | null>(null)
   const things = Object.entries(document.things ?? {})
   const kept = new Map(contents.cells.flatMap((cell) => cell.things.map((one) => [one.id, { cell, one }])))
   const left = contents.cells.flatMap((cell) => cell.things).filter((one) => one.left > 0).length
@@ -43,8 +48,20 @@ export function Things() {
       </ul>
       {things.length > MOST_SHOWN && <p>And {things.length - MOST_SHOWN} more: find them above.</p>}
       <AddThing />
-      <PasteThings />
+      <PasteThings key={pasted ?? ''} given={pasted} onDone={() => setPasted(null)} />
+      {isTable && (
+        <ThingsTable
+          onClose={() => setIsTable(false)}
+          onPaste={(text) => {
+            setIsTable(false)
+            setPasted(text)
+          }}
+        />
+      )}
       <div className="d-flex flex-wrap gap-2 mb-2">
+        <Button size="sm" variant="outline-secondary" onClick={() => setIsTable(true)}>
+          The list as a table
+        </Button>
         <a
           className="btn btn-sm btn-outline-secondary"
           href={`/api/plans/${id}/labels.pdf`}
