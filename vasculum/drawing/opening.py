@@ -132,6 +132,9 @@ def _cell(at: Sizes, node: Node, number: int) -> None:
     across, upper = (x, width), y + height
     if box is not None and node.place.holds in BOXES:
         across, upper = (box[0], box[1]), min(upper, box[3] + box[4] + box[2])
+    plate = at.of("hanging_from_left")
+    if plate is not None and node.place.holds == "hanging":
+        across = (x, plate - x)
     rack = at.all_of("rack_from_left", "rack_first", "rack_from_floor", "rack_height", "divider_thickness")
     if rack is not None and node.place.holds == "rack":
         left, bay, low, high, strip = rack
