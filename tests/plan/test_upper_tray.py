@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from tests.helpers import act, changed, codes, drawer_of, frameless, mm, solved, step, value, with_choices
+from tests.helpers import act, changed, codes, drawer_of, frameless, mm, pinned, solved, step, value, with_choices
 from vasculum.plan.document import Plan
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.stored import stored_in
@@ -77,3 +77,12 @@ def test_play_that_a_coarse_increment_leaves_counts_too() -> None:
     coarse = changed(trayed(), step("/units/increment", "1/4 in", "replace"))
     assert value(solved(coarse), "upper_play_left") == mm("1/4")
     assert "upper-tray-falls" in codes(coarse, "stop")
+
+
+def test_the_proof_slides_the_tray_back_in_its_drawer() -> None:
+    """Free all the way, 8 1/2; said to travel 9 1/2 it meets the back of the box, and only then."""
+    assert prove(solved(trayed())).meetings == ()
+    meetings = prove(solved(pinned(trayed(), upper_travel="9 1/2 in"))).meetings
+    met = {(one.first.partition("/")[2], one.second.partition("/")[2], one.how) for one in meetings}
+    assert ("upper_end_back", "box_back", "on its way") in met
+    assert {first.partition("_")[0] for first, _, _ in met} == {"upper"}

@@ -104,11 +104,21 @@ def _meetings(plan: SolvedPlan, space: str, every: list[_Standing]) -> list[Meet
     met = {frozenset((one.first, one.second)) for one in found}
     for place in dict.fromkeys(one.place for one in every if one.moves):
         passed = [one for one in every if one.counts != "at rest"]
-        for way, travel in ((AHEAD, travel_of(plan, place)), (BACK, plan.solved.value(place, "tray_travel"))):
+        for slides, way, travel in _travels(plan, place):
             if travel is not None:
-                on_its_way = _way_out(space, passed, place, float(travel), way)
+                on_its_way = _way_out(space, passed, f"{place}/{slides}", float(travel), way)
                 found += [one for one in on_its_way if frozenset((one.first, one.second)) not in met]
     return found
+
+
+def _travels(plan: SolvedPlan, place: str) -> Iterator[tuple[str, int, Mm | None]]:
+    """How what moves at a place begins its names, which way it goes, and how far.
+
+    The drawer comes out; a tray on risers goes back over the rest of the back; an upper tray goes back in its drawer.
+    """
+    yield "", AHEAD, travel_of(plan, place)
+    yield "", BACK, plan.solved.value(place, "tray_travel")
+    yield "upper_", BACK, plan.solved.value(place, "upper_travel")
 
 
 def _pairs(every: list[_Standing]) -> Iterator[tuple[_Standing, _Standing]]:
@@ -176,10 +186,10 @@ def _size(box: Box) -> float:
     return x * y * z
 
 
-def _way_out(space: str, every: list[_Standing], place: str, travel: float, way: int) -> Iterator[Meeting]:
-    """What the pieces of one drawer meet while it comes out, or goes back."""
-    moving = [one for one in every if one.moves and one.place == place]
-    still = [one for one in every if not (one.moves and one.place == place)]
+def _way_out(space: str, every: list[_Standing], slides: str, travel: float, way: int) -> Iterator[Meeting]:
+    """What the moving pieces whose names begin so meet while they come out, or go back."""
+    moving = [one for one in every if one.moves and one.solid.id.startswith(slides)]
+    still = [one for one in every if not (one.moves and one.solid.id.startswith(slides))]
     low = np.array([one.solid.box.low for one in still])
     high = np.array([one.solid.box.high for one in still])
     for one in moving if still else []:
