@@ -6,7 +6,7 @@ import json
 import sys
 import time
 from pathlib import Path
-from typing import Any
+from typing import Any, Literal
 
 import click
 
@@ -159,6 +159,32 @@ def propose_command(plan_file: Path, seconds: float | None, as_json: bool, place
             break
         latest = better
     click.echo(latest.model_dump_json(indent=2) if as_json else as_text(latest))
+
+
+@main.command("layout")
+@PLAN_FILE
+@click.option("--aim", type=click.Choice(["sheets", "settings"]), default="sheets", show_default=True)
+@click.option("--json", "as_json", is_flag=True, help="Everything with the cuts of each sheet, as JSON; sizes in mm.")
+def layout_command(plan_file: Path, aim: Literal["sheets", "settings"], as_json: bool) -> None:
+    """Lay the parts of a plan file out on the sheets that they are cut from.
+
+    Exit status 1 where a part comes out of none.
+    """
+    from vasculum.plan.telling.sheets import layouts_of, rows_shown
+
+    plan = _solved(plan_file)
+    rows = rows_shown(plan)
+    if as_json:
+        click.echo(layouts_of(plan, aim).model_dump_json(indent=2))
+    for row in () if as_json else rows:
+        way = next(one for one in row.ways if one.aim == aim)
+        click.echo(f"{row.name}: {row.says}")
+        offcut = f", largest offcut {' × '.join(way.offcut)}" if way.offcut else ""
+        click.echo(f"  {way.sheets} sheets, {way.settings} settings, {way.cuts} cuts, {way.waste:.0%} waste{offcut}")
+        for name in row.left:
+            click.echo(f"  comes out of no sheet: {name}")
+    if any(row.left for row in rows):
+        sys.exit(1)
 
 
 @main.command()

@@ -64,24 +64,28 @@ def test_areas_and_runs_are_told_in_the_plans_habit() -> None:
     assert (shopping.money("48,50"), shopping.show_money(Fraction(97))) == (Fraction("48.5"), "97.00")
 
 
-def test_sheets_by_the_area_of_their_parts() -> None:
-    """A front of 22 1/4 by 9 3/16 is 204.4 square inches: 1.4 square feet, with a fifth more 1.7; one sheet of 32."""
+def test_sheets_as_parts_are_laid_out_on_them() -> None:
+    """A front of 22 1/4 by 9 3/16 is 204.4 square inches: 1.4 square feet; one sheet of 32."""
     plan = frameless()
     line = lines(plan)["Plywood 3/4"]
-    assert line.need == "1 part, 1.4 sq ft; with 20 % 1.7 sq ft"
+    assert line.need == "1 part, 1.4 sq ft"
     assert line.buy == "1 of 96 in × 48 in"
     assert line.cost == ""
     priced = changed(plan, step(f"/library/sheets/{sheet_of(plan, 'front_sheet')}/price", "62.50"))
     assert lines(priced)["Plywood 3/4"].cost == "62.50"
 
 
-def test_a_sheet_that_is_sold_small_takes_more_of_them() -> None:
+def test_what_comes_out_of_no_sheet_is_said_and_area_alone_never_decides() -> None:
+    """Sheets of 24 x 12 hold a front of 22 1/4 x 9 3/16 each, however much of them is left over."""
     plan = frameless()
     at = f"/library/sheets/{sheet_of(plan, 'front_sheet')}"
-    plan = changed(plan, step(f"{at}/length", "12 in"), step(f"{at}/width", "12 in"), step(f"{at}/price", "4"))
-    line = lines(plan)["Plywood 3/4"]
-    assert (line.buy, line.cost) == ("2 of 12 in × 12 in", "8.00")
+    small = changed(plan, step(f"{at}/length", "24 in"), step(f"{at}/width", "12 in"), step(f"{at}/price", "4"))
+    assert (lines(small)["Plywood 3/4"].buy, lines(small)["Plywood 3/4"].cost) == ("1 of 24 in × 12 in", "4.00")
+    wide = changed(small, step(f"{at}/length", "12 in"), step(f"{at}/width", "9 in"))
+    assert "1 of them come out of none" in lines(wide)["Plywood 3/4"].need
+    assert lines(wide)["Plywood 3/4"].buy == ""
     unknown = changed(plan, step(f"{at}/length", None))
+    assert lines(unknown)["Plywood 3/4"].need.endswith("with 20 % 1.7 sq ft")
     assert lines(unknown)["Plywood 3/4"].buy == ""
 
 

@@ -9,6 +9,7 @@ from pydantic import Field
 
 from vasculum.core.errors import NoSuchQuantity
 from vasculum.drawing.above import above
+from vasculum.drawing.cut_sheet import cut_sheet
 from vasculum.drawing.inside import inside
 from vasculum.drawing.opening import elevation
 from vasculum.drawing.panel import panel_of
@@ -62,7 +63,7 @@ class SheetShown(Model):
 class View(Model):
     """One sheet that somebody looks at: of which space, cell or part."""
 
-    name: Literal["elevation", "section", "above", "inside", "way_in", "panel", "part"]
+    name: Literal["elevation", "section", "above", "inside", "way_in", "panel", "part", "cut_sheet"]
     of: Annotated[str, Field(max_length=100)]
 
 
@@ -160,6 +161,8 @@ def _asked(plan: SolvedPlan, name: str, of: str) -> tuple[Sheet, list[str]]:
             if any(part.id == of for part in group):
                 sheet = part_sheet(plan, group[0], numbers.get(group[0].place, 1))
                 return sheet, [part.id for part in group]
+    if name == "cut_sheet":
+        return cut_sheet(plan, of), []
     if name == "way_in" and of in plan.plan.places:
         return brought_in(plan, of, numbers.get(of, 0)), []
     if name == "panel" and of in plan.plan.places:

@@ -27,6 +27,7 @@ from vasculum.plan.edits.verbs import Verb
 from vasculum.plan.telling.comparing import Compared
 from vasculum.plan.telling.marking_out import BoardMarked
 from vasculum.plan.telling.outcome import Moved, OnScreen, OutcomeDelta
+from vasculum.plan.telling.sheets import RowShown
 from vasculum.plan.telling.solution import Problem, Shown, Solution, length_shown
 from vasculum.plan.telling.weighing import Weighed
 from vasculum.plan.telling.why import ReasonShown
@@ -283,6 +284,12 @@ class MarkingAnswer(Model):
     boards: list[BoardMarked]
     drilled: list[str]
     """How deep dowel holes are, where the stop of the drill stands, and how the jig is packed."""
+
+
+class SheetsAnswer(Model):
+    """Every row of stock that something is cut from, laid out."""
+
+    rows: list[RowShown]
 
 
 class ListedPlan(Model):

@@ -21,6 +21,7 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.comparing import compared
 from vasculum.plan.telling.marking_out import drilled, marked_out
 from vasculum.plan.telling.outcome import OutcomeDelta
+from vasculum.plan.telling.sheets import rows_shown
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.solid.proof import prove
 from vasculum.solid.shown import PlanInSpace, in_space
@@ -47,6 +48,7 @@ from vasculum.web.messages import (
     PreviewAnswer,
     ReadingsAnswer,
     RunnersAnswer,
+    SheetsAnswer,
     TypedRead,
     Version,
     WeighedAnswer,
@@ -214,6 +216,12 @@ def marking(plan_id: str) -> MarkingAnswer:
     """Where boards end on each other, as lines from one datum on each."""
     plan = desk().solved(desk().plans.get(plan_id))
     return MarkingAnswer(boards=marked_out(plan), drilled=drilled(plan))
+
+
+@route("GET", "/plans/<plan_id>/sheets", SheetsAnswer, refuses=(404,))
+def sheets(plan_id: str) -> SheetsAnswer:
+    """Parts on the sheets that they are cut from, two ways beside each other."""
+    return SheetsAnswer(rows=rows_shown(desk().solved(desk().plans.get(plan_id))))
 
 
 @route("GET", "/plans/<plan_id>/model", PlanInSpace, refuses=(404,))

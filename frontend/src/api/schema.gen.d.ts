@@ -671,6 +671,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Parts on the sheets that they are cut from, two ways beside each other. */
+        get: operations["sheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/things": {
         parameters: {
             query?: never;
@@ -3791,6 +3808,28 @@ export interface components {
             problem: components["schemas"]["Problem"] | null;
         };
         /**
+         * RowShown
+         * @description One row of stock, and what is needed of it.
+         */
+        RowShown: {
+            /** Row */
+            row: string;
+            /** Name */
+            name: string;
+            /**
+             * Says
+             * @description How many sheets, and whether fewer might do.
+             */
+            says: string;
+            /**
+             * Left
+             * @description Parts that come out of no whole sheet, or of none that is there.
+             */
+            left: string[];
+            /** Ways */
+            ways: components["schemas"]["WayShown"][];
+        };
+        /**
          * RuleShown
          * @description One rule's sentence.
          */
@@ -4125,6 +4164,14 @@ export interface components {
             height: number;
             /** Strokes */
             strokes: components["schemas"]["StrokeShown"][];
+        };
+        /**
+         * SheetsAnswer
+         * @description Every row of stock that something is cut from, laid out.
+         */
+        SheetsAnswer: {
+            /** Rows */
+            rows: components["schemas"]["RowShown"][];
         };
         /**
          * Shopping
@@ -5088,9 +5135,39 @@ export interface components {
              * Name
              * @enum {string}
              */
-            name: "elevation" | "section" | "above" | "inside" | "way_in" | "panel" | "part";
+            name: "elevation" | "section" | "above" | "inside" | "way_in" | "panel" | "part" | "cut_sheet";
             /** Of */
             of: string;
+        };
+        /**
+         * WayShown
+         * @description One way to cut the parts of a row.
+         */
+        WayShown: {
+            /**
+             * Aim
+             * @enum {string}
+             */
+            aim: "sheets" | "settings";
+            /** Sheets */
+            sheets: number;
+            /**
+             * Settings
+             * @description How many times the fence is set.
+             */
+            settings: number;
+            /** Cuts */
+            cuts: number;
+            /**
+             * Waste
+             * @description The share of what is bought that does not end in parts.
+             */
+            waste: number;
+            /**
+             * Offcut
+             * @description Length and width of the largest offcut; empty where there is none.
+             */
+            offcut: string[];
         };
         /**
          * WeighedAnswer
@@ -7450,6 +7527,46 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

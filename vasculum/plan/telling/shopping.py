@@ -1,7 +1,6 @@
-"""A first shopping list: sheets by area, boards and bands by length, runners by pair, and what they come to.
+"""A shopping list: sheets as parts are laid out on them, boards and bands by length, runners by pair, and the cost.
 
-Until the parts are laid out on sheets, an allowance over their area stands for what sawing wastes. Sums are of numbers;
-they become words in the last step.
+Sums are of numbers; they become words in the last step.
 """
 
 from __future__ import annotations
@@ -19,6 +18,7 @@ from vasculum.plan.making.goods import Good
 from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.regions import is_across
 from vasculum.plan.telling.hardware import hardware_shown
+from vasculum.plan.telling.sheets import doubt, stocks_of
 
 
 class ShoppingLine(Model):
@@ -82,20 +82,25 @@ def _cost(count: int, price: str | None) -> Fraction | None:
 
 
 def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
-    unit, percent = plan.plan.units.length, _percent(plan, "sheet_allowance")
+    """Sheets as the layout has them; of one that nobody says how large it is sold, the area of its parts."""
+    unit, laid = plan.plan.units.length, {one.row: one.laid for one in stocks_of(plan)}
     for id_, sheet in plan.plan.library.sheets.items():
         of_it = [piece for piece in pieces if piece.sheet == id_]
         if not of_it:
             continue
         area = sum((length * width for length, width in map(_length_and_width, of_it)), Fraction(0))
-        wanted = shopping.with_allowance(area, percent)
-        buy, cost = "", None
-        if sheet.length and sheet.width:
-            count = shopping.how_many(wanted, plan.plan.length(sheet.length) * plan.plan.length(sheet.width))
-            buy, cost = f"{count} of {sheet.length} × {sheet.width}", _cost(count, sheet.price)
-        whole = shopping.show_area(wanted, unit)
         parts = "1 part" if len(of_it) == 1 else f"{len(of_it)} parts"
-        need = f"{parts}, {shopping.show_area(area, unit)}; with {percent} % {whole}"
+        need, buy, cost = f"{parts}, {shopping.show_area(area, unit)}", "", None
+        if id_ in laid:
+            layout = laid[id_].fewest_sheets
+            count = len(layout.sheets)
+            need = "; ".join(filter(None, [need, doubt(laid[id_])]))
+            need += f"; {len(layout.left)} of them come out of none" if layout.left else ""
+            if count:
+                buy, cost = f"{count} of {sheet.length} × {sheet.width}", _cost(count, sheet.price)
+        else:
+            percent = _percent(plan, "sheet_allowance")
+            need += f"; with {percent} % {shopping.show_area(shopping.with_allowance(area, percent), unit)}"
         yield _Line(sheet.name, need, buy, cost, tuple(key for piece in of_it for key in (piece.length, piece.width)))
 
 

@@ -342,6 +342,7 @@ def _row(plan: SolvedPlan, group: list[Piece], numbers: dict[str, int]) -> PartS
         tuple(quantities[key][:5] for key in (piece.length, piece.width, piece.thickness)),
         piece.sheet and plan.plan.library.stock(piece.sheet).name,
         (piece.grain, piece.bands, piece.rule, weight_of_piece(plan, piece), plan.plan.units.length),
+        piece.stand and (piece.stand.length, piece.stand.width, piece.stand.inside),
         values_of(plan, piece),
         tuple(one.text for one in _notes(plan, group)),
         tuple(key for cut in piece.cuts for key in cut.keys.values()),

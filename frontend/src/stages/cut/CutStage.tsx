@@ -15,6 +15,7 @@ import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
 import { GROUPINGS, type Grouping, grouped, holding } from './grouping'
 import { Marking } from './Marking'
+import { Sheets } from './Sheets'
 import { ShoppingList } from './ShoppingList'
 
 /** The parts to cut, what is still assumed under them, and the paper to take to the saw. */
@@ -26,6 +27,7 @@ export function CutStage() {
       <Printing />
       <StillAssumed />
       <PartsList />
+      <Sheets />
       <Marking />
       <ShoppingList />
       <Panel id="checks" says={`${checks.length} to read`}>

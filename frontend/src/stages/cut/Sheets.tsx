@@ -1,0 +1,130 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import ButtonGroup from 'react-bootstrap/ButtonGroup'
+import { answered, client, type Schemas } from '../../api/client'
+import { Drawing } from '../../drawing/Drawing'
+import { Fractions, Num } from '../../lengths/Num'
+import { useOpen } from '../../panels/open'
+import { Panel } from '../../panels/Panel'
+import { usePlan } from '../../plan/PlanDesk'
+
+type Row = Schemas['RowShown']
+type Way = Schemas['WayShown']
+type Aim = Way['aim']
+
+const AIMS: Record<Aim, string> = { sheets: 'Fewest sheets', settings: 'Fewest settings' }
+
+/** Parts on the sheets that they are cut from: two ways side by side, how near the limit, and each sheet drawn. */
+export function Sheets() {
+  const { plan } = usePlan()
+  const isOpen = useOpen('sheets')
+  const { data } = useQuery({
+    queryKey: ['sheets', plan.id, plan.revision],
+    queryFn: () =>
+      answered(client.GET('/api/plans/{plan_id}/sheets', { params: { path: { plan_id: plan.id } } })),
+    enabled: isOpen,
+    staleTime: Number.POSITIVE_INFINITY,
+  })
+  const rows = data?.rows ?? []
+  return (
+    <Panel id="sheets" says="what is cut from what">
+      {data && rows.length === 0 && (
+        <p className="lead-in">Nothing is cut from a sheet whose length and width are known.</p>
+      )}
+      {rows.map((row) => (
+        <OfRow key={row.row} row={row} />
+      ))}
+    </Panel>
+  )
+}
+
+function OfRow({ row }: { row: Row }) {
+  const [aim, setAim] = useState<Aim>('sheets')
+  const [number, setNumber] = useState(1)
+  const way = row.ways.find((one) => one.aim === aim)
+  const count = way?.sheets ?? 0
+  const shown = Math.min(number, count)
+  return (
+    <section aria-label={row.name} className="mb-4">
+      <h3>
+        <Fractions>{row.name}</Fractions>
+      </h3>
+      <p className="mb-1">{row.says}</p>
+      {row.left.length > 0 && (
+        <p role="alert" className="said said--refused">
+          Comes out of no sheet: {row.left.join(', ')}
+        </p>
+      )}
+      <table className="figures">
+        <thead>
+          <tr>
+            <th scope="col">Way</th>
+            <td>sheets</td>
+            <td>settings</td>
+            <td>cuts</td>
+            <td>waste</td>
+            <td>largest offcut</td>
+          </tr>
+        </thead>
+        <tbody>
+          {row.ways.map((one) => (
+            <tr key={one.aim}>
+              <th scope="row">
+                <Button
+                  size="sm"
+                  className="text-nowrap"
+                  variant={one.aim === aim ? 'primary' : 'outline-secondary'}
+                  aria-pressed={one.aim === aim}
+                  onClick={() => setAim(one.aim)}
+                >
+                  {AIMS[one.aim]}
+                </Button>
+              </th>
+              <td>{one.sheets}</td>
+              <td>{one.settings}</td>
+              <td>{one.cuts}</td>
+              <td>{Math.round(one.waste * 100)} %</td>
+              <td>{one.offcut.length > 0 ? <Num>{one.offcut.join(' × ')}</Num> : 'none'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {count > 1 && (
+        <ButtonGroup size="sm" className="mb-2 flex-wrap" aria-label={`Sheets of ${row.name}`}>
+          {Array.from({ length: count }, (_, at) => at + 1).map((one) => (
+            <Button
+              key={one}
+              variant={one === shown ? 'primary' : 'outline-secondary'}
+              aria-pressed={one === shown}
+              onClick={() => setNumber(one)}
+            >
+              {one}
+            </Button>
+          ))}
+        </ButtonGroup>
+      )}
+      {count > 0 && <OneSheet of={`${row.row}:${aim}:${shown}`} />}
+    </section>
+  )
+}
+
+function OneSheet({ of }: { of: string }) {
+  const { plan } = usePlan()
+  const { data: sheet } = useQuery({
+    queryKey: ['cut-sheet', plan.id, plan.revision, of],
+    queryFn: () =>
+      answered(
+        client.GET('/api/plans/{plan_id}/drawing', {
+          params: { path: { plan_id: plan.id }, query: { name: 'cut_sheet', of } },
+        }),
+      ),
+    staleTime: Number.POSITIVE_INFINITY,
+  })
+  if (!sheet) return null
+  return (
+    <div className="cut-sheet">
+      <Drawing sheet={sheet} label={() => ''} onWhy={() => undefined} />
+    </div>
+  )
+}

@@ -1,0 +1,239 @@
+"""Parts on sheets: worked figures, laws, the checker against a general-purpose geometry library, and the bound."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from itertools import permutations
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely import box, union_all
+
+from tests.helpers import mm
+from vasculum.cutting.bound import bound, fits
+from vasculum.cutting.checked import faults
+from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock
+from vasculum.cutting.strips import strips
+from vasculum.cutting.ways import laid_out, waste_of
+
+SHEET = Stock(mm("96"), mm("48"), mm("1/8"))
+METRIC = Stock(Mm(2440), Mm(1220), Mm(3))
+
+
+def parts_of(*sizes: tuple[str, str, int], turn: bool = True) -> tuple[Part, ...]:
+    """So many parts of each length and width."""
+    rows = [(mm(length), mm(width)) for length, width, count in sizes for _ in range(count)]
+    return tuple(Part(f"part {number}", length, width, turn) for number, (length, width) in enumerate(rows))
+
+
+# ---- worked figures ----------------------------------------------------------------------------------------------
+
+
+def test_four_panels_want_four_sheets_though_their_area_would_do_with_three() -> None:
+    """40 x 66 on 48 x 96: each takes more than half both ways. By area 2.3 sheets."""
+    laid = laid_out(parts_of(("66", "40", 4)), SHEET)
+    assert len(laid.fewest_sheets.sheets) == 4
+    assert laid.bound == (4, "large")
+
+
+@pytest.mark.parametrize(("many", "sheets"), [(12, 1), (15, 1), (16, 1), (17, 2)])
+def test_rips_of_two_widths_share_a_sheet(many: int, sheets: int) -> None:
+    """16 3/4 x 15 1/4: 12 by rips of 16 3/4, 15 by rips of 15 1/4, 16 mixed. Common practice, worked by hand."""
+    assert len(laid_out(parts_of(("16 3/4", "15 1/4", many)), SHEET).fewest_sheets.sheets) == sheets
+
+
+def test_three_strips_of_sixteen_do_not_come_out_of_forty_eight() -> None:
+    """Two kerfs are in the way: 15 11/12 is the most."""
+    for wide, sheets in (("16", 2), ("15 11/12", 1)):
+        assert len(laid_out(parts_of(("96", wide, 3), turn=False), SHEET).fewest_sheets.sheets) == sheets
+
+
+def test_a_cupboard_of_parts_comes_out_of_one_sheet() -> None:
+    """Rack, pot drawer and shelf of 23/32, grain free: one sheet was laid out by hand, 21 5/32 and 14 5/8 wide."""
+    parts = parts_of(
+        ("22", "21 5/32", 2), ("21 5/32", "13 3/16", 1), ("22", "14 5/8", 1), ("22", "6", 2), ("16 1/16", "6", 1),
+        ("16 1/16", "3 1/2", 1), ("20 9/16", "16 1/16", 1), ("22", "3 7/8", 2), ("19 7/8", "19 5/16", 1),
+    )  # fmt: skip
+    assert len(laid_out(parts, SHEET).fewest_sheets.sheets) == 1
+
+
+def test_one_strip_of_boards_by_hand() -> None:
+    """Rips 300 of 2440: four of 600 and three kerfs, 31 left: one rip, four crosscuts, an offcut of 28 behind the last."""
+    layout = strips(tuple(Part(str(n), Mm(600), Mm(300)) for n in range(4)), METRIC, is_pure=True)
+    assert layout.settings() == 2
+    assert layout.cuts(METRIC.kerf) == 5
+    assert [(one.length, one.width) for one in layout.offcuts()] == [(2440, 917), (28, 300)]
+    assert waste_of(layout, METRIC) == 1 - Fraction(4 * 600 * 300, 2440 * 1220)
+
+
+def test_trims_come_off_every_edge_first() -> None:
+    for trim, sheets in ((0, 1), (5, 2)):
+        stock = METRIC._replace(trim=Mm(trim))
+        layout = laid_out((Part("a", Mm(2440), Mm(600)), Part("b", Mm(2430), Mm(600))), stock)
+        assert len(layout.fewest_sheets.sheets) + len(layout.fewest_sheets.left) == sheets
+        assert all(one.x >= trim and one.y >= trim for one in layout.fewest_sheets.parts())
+
+
+def test_grain_is_kept_and_what_comes_out_of_nothing_is_named() -> None:
+    tall = Part("tall", Mm(1000), Mm(2000))
+    assert laid_out((tall,), METRIC).fewest_sheets.left == ("tall",)
+    (laid,) = laid_out((tall._replace(may_turn=True),), METRIC).fewest_sheets.parts()
+    assert laid.is_turned
+    assert laid_out((Part("long", Mm(2441), Mm(3), True),), METRIC).fewest_sheets.left == ("long",)
+
+
+def test_of_two_sheets_in_hand_the_rest_is_left() -> None:
+    layout = strips(parts_of(("66", "40", 4)), SHEET._replace(copies=2))
+    assert (len(layout.sheets), len(layout.left)) == (2, 2)
+    assert faults(layout, parts_of(("66", "40", 4)), SHEET._replace(copies=2)) == []
+
+
+# ---- laws --------------------------------------------------------------------------------------------------------
+
+SIZES = st.integers(30, 1300)
+DRAWN = st.lists(st.tuples(SIZES, SIZES, st.booleans()), min_size=1, max_size=18).map(
+    lambda rows: tuple(Part(f"p{n}", Mm(a), Mm(b), turn) for n, (a, b, turn) in enumerate(rows))
+)
+STOCKS = st.builds(
+    Stock, st.integers(1500, 2800).map(Mm), st.integers(900, 1300).map(Mm),
+    st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Mm(0), Mm(5)]), st.none(),
+)  # fmt: skip
+
+
+@settings(max_examples=40, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_every_layout_can_be_cut_and_loses_nothing(parts: tuple[Part, ...], stock: Stock) -> None:
+    laid = laid_out(parts, stock)
+    for layout in (laid.fewest_sheets, laid.fewest_settings):
+        assert faults(layout, parts, stock) == []
+        assert sorted(layout.left) == sorted(part.name for part in parts if not fits(part, stock))
+        assert len(layout.sheets) >= laid.bound.sheets
+    assert len(laid.fewest_sheets.sheets) <= len(laid.fewest_settings.sheets)
+    assert laid.fewest_settings.settings() <= laid.fewest_sheets.settings()
+
+
+@settings(max_examples=20, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_parts_and_offcuts_keep_a_kerf_apart_as_another_library_sees_them(
+    parts: tuple[Part, ...], stock: Stock
+) -> None:
+    for sheet in laid_out(parts, stock).fewest_sheets.sheets:
+        boxes = [box(*map(float, (one.x, one.y, one.x + one.length, one.y + one.width))) for one in sheet.leaves()]
+        assert union_all(boxes).area == pytest.approx(sum(one.area for one in boxes))
+        assert box(0, 0, float(stock.length), float(stock.width)).buffer(1e-9).contains(union_all(boxes))
+        for number, one in enumerate(boxes):
+            assert all(one.distance(other) >= float(stock.kerf) - 1e-9 for other in boxes[number + 1 :])
+
+
+def sawn(one: Piece, kerf: Mm) -> Mm:
+    """The area that saw cuts take of a piece, and what is lost beyond the last."""
+    if one.cut is None:
+        return Mm(0)
+    across = one.length if one.cut == "rip" else one.width
+    return across * (kerf * (len(one.children) - 1) + one.lost) + sum(
+        (sawn(child, kerf) for child in one.children), Mm(0)
+    )
+
+
+@settings(max_examples=20, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_parts_kerfs_and_offcuts_make_up_the_sheet_exactly(parts: tuple[Part, ...], stock: Stock) -> None:
+    length, width = stock.usable
+    for sheet in laid_out(parts, stock).fewest_sheets.sheets:
+        pieces = sum((one.length * one.width for one in sheet.leaves()), Mm(0))
+        assert pieces + sawn(sheet, stock.kerf) == length * width
+
+
+@settings(max_examples=15, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_the_order_in_which_parts_are_told_changes_little_and_the_same_order_nothing(
+    parts: tuple[Part, ...], stock: Stock
+) -> None:
+    again = strips(parts, stock)
+    assert again == strips(parts, stock)
+    assert len(laid_out(parts[::-1], stock).fewest_sheets.parts()) == len(laid_out(parts, stock).fewest_sheets.parts())
+
+
+def best_of_every_order(parts: tuple[Part, ...], stock: Stock) -> int:
+    """The fewest sheets of shelves filled in every order of parts: a search of another kind, for a few parts."""
+
+    def shelves(order: tuple[Part, ...]) -> int:
+        used, x, y, shelf = 1, Mm(0), Mm(0), Mm(0)
+        for one in order:
+            if x + one.length > stock.length:
+                x, y, shelf = Mm(0), y + shelf + stock.kerf, Mm(0)
+            if y + one.width > stock.width:
+                used, x, y, shelf = used + 1, Mm(0), Mm(0), Mm(0)
+            x, shelf = x + one.length + stock.kerf, max(shelf, one.width)
+        return used
+
+    return min(shelves(order) for order in permutations(parts))
+
+
+@pytest.mark.parametrize("seed", range(12))
+def test_of_few_parts_never_a_sheet_more_than_every_order_of_shelves(seed: int) -> None:
+    from random import Random
+
+    random = Random(seed)
+    parts = tuple(Part(f"p{n}", Mm(random.randint(300, 1500)), Mm(random.randint(200, 900))) for n in range(6))
+    assert len(laid_out(parts, METRIC).fewest_sheets.sheets) <= best_of_every_order(parts, METRIC)
+
+
+# ---- the checker -------------------------------------------------------------------------------------------------
+
+PAIR = (Part("a", Mm(1000), Mm(500)), Part("b", Mm(800), Mm(500)))
+
+
+def spoilt() -> Iterator[tuple[str, Layout]]:
+    """A good layout of two parts in one strip, spoilt in one way each."""
+    good = strips(PAIR, METRIC)
+    (sheet,) = good.sheets
+    strip, rest = sheet.children
+    first, second, *others = strip.children
+
+    def with_strip(*children: Piece, **of_strip: object) -> Layout:
+        changed = strip._replace(children=children, **of_strip)  # type: ignore[arg-type]
+        return Layout((sheet._replace(children=(changed, rest)),))
+
+    yield "laid out 0 times", with_strip(first._replace(part=""), second, *others)
+    yield "laid out 2 times", with_strip(first, second._replace(part="a"), *others)
+    yield "nobody asked", with_strip(first, second._replace(part="c"), *others)
+    yield "not 1000 x 500", with_strip(first._replace(length=Mm(999)), second, *others)
+    yield "begins at", with_strip(first, second._replace(x=second.x - 1), *others)
+    yield "stops inside", with_strip(first._replace(width=Mm(499)), second, *others)
+    yield "come to", with_strip(first, second)
+    yield (
+        "against its grain",
+        with_strip(first._replace(is_turned=True, length=Mm(500), width=Mm(1000)), second, *others),
+    )
+    yield "what trimming leaves", Layout((sheet._replace(x=Mm(1)),))
+    yield "not what trimming", Layout((sheet._replace(length=sheet.length + 1),))
+
+
+@pytest.mark.parametrize(("fault", "layout"), list(spoilt()), ids=lambda one: one if isinstance(one, str) else "")
+def test_the_checker_names_what_cannot_be_cut(fault: str, layout: Layout) -> None:
+    assert faults(strips(PAIR, METRIC), PAIR, METRIC) == []
+    assert any(fault in one for one in faults(layout, PAIR, METRIC))
+
+
+def test_a_wider_saw_spoils_a_layout_and_so_do_too_many_stages_or_sheets() -> None:
+    good = strips(PAIR, METRIC)
+    assert faults(good, PAIR, METRIC._replace(kerf=Mm(4)))
+    assert any("stages" in one for one in faults(good, PAIR, METRIC, most_stages=1))
+    assert any("sheets of 0" in one for one in faults(good, PAIR, METRIC._replace(copies=0)))
+
+
+@pytest.mark.parametrize(("sizes", "expected"), [
+    ([("96", "48", 3)], (3, "area")), ([("66", "40", 3), ("10", "4", 1)], (3, "large")), ([("20", "10", 1)], (1, "area")),
+])  # fmt: skip
+def test_the_bound_by_hand(sizes: list[tuple[str, str, int]], expected: tuple[int, str]) -> None:
+    assert bound(parts_of(*sizes, turn=False), SHEET) == expected
+
+
+def test_two_thousand_parts_are_laid_out_whole() -> None:
+    parts = tuple(Part(f"p{n}", Mm(100 + n % 40 * 10), Mm(60 + n % 7 * 30), n % 2 == 0) for n in range(2000))
+    layout = strips(parts, METRIC)
+    assert faults(layout, parts, METRIC) == []
+    assert not layout.left

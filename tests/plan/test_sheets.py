@@ -1,0 +1,137 @@
+"""Parts of a plan on its sheets: matched faces as one panel, grain, both ways, words, drawings, and open data."""
+
+from __future__ import annotations
+
+import json
+from pathlib import Path
+
+import pytest
+from click.testing import CliRunner
+
+from tests.helpers import act, changed, codes, drawer_of, frameless, mm, solved, split, step, with_choices
+from vasculum.cli import main
+from vasculum.core.errors import NoSuchQuantity
+from vasculum.cutting.checked import faults
+from vasculum.demo import DEMO_PLANS, demo_plan
+from vasculum.drawing.cut_sheet import cut_sheet
+from vasculum.drawing.primitives import Rect, Text
+from vasculum.plan.document import Plan
+from vasculum.plan.document.reading import write_plan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.sheets import layouts_of, rows_shown, stocks_of
+
+
+def bank(**choices: str) -> Plan:
+    """Three drawers over each other in 24 x 24."""
+    plan = frameless("24", "24", "20", **choices)
+    return split(plan, drawer_of(plan), "rows", {}, {}, {})[0]
+
+
+@pytest.mark.parametrize("name", DEMO_PLANS)
+def test_every_part_of_the_demo_lies_on_its_sheet_once(name: str) -> None:
+    done = solved(demo_plan(name))
+    rows = stocks_of(done)
+    laid = [part.name for row in rows for part in row.parts]
+    of_sheets = [one.id for one in pieces_of(done) if one.sheet in {row.row for row in rows} and one.grain != "matched"]
+    assert set(of_sheets) <= set(laid)
+    assert len(laid) == len(set(laid))
+    for row in rows:
+        for aim in ("sheets", "settings"):
+            assert faults(row.laid.of(aim), row.parts, row.stock) == []  # type: ignore[arg-type]
+
+
+def test_faces_of_a_matched_column_are_one_part_in_their_order() -> None:
+    done = solved(bank(grain="matched"))
+    (row,) = (one for one in stocks_of(done) if any(part.name.endswith("/panel") for part in one.parts))
+    (panel,) = (part for part in row.parts if part.name.endswith("/panel"))
+    place = panel.name.partition("/")[0]
+    assert (panel.length, panel.width) == tuple(
+        done.solved.value(place, f"panel_{way}_needed") for way in ("length", "width")
+    )
+    assert not panel.may_turn
+    assert len(row.parts) == 1
+
+
+def test_parts_are_turned_only_where_nothing_says_how_their_grain_runs() -> None:
+    plan = bank()
+    at = f"/library/sheets/{plan.choices['side_sheet']}"
+    for grain, may in (("length", False), ("free", True)):
+        done = solved(changed(plan, step(f"{at}/grain", grain, "replace")))
+        row = next(one for one in stocks_of(done) if one.row == plan.choices["side_sheet"])
+        assert {part.may_turn for part in row.parts} == {may}
+
+
+def test_kerf_and_trim_are_chosen() -> None:
+    done = solved(bank(blade_kerf="3/16 in", sheet_trim="1/4 in"))
+    assert {(one.stock.kerf, one.stock.trim) for one in stocks_of(done)} == {(mm("3/16"), mm("1/4"))}
+
+
+def test_it_is_told_whether_fewer_might_do() -> None:
+    rows = {row.name: row for row in rows_shown(solved(bank()))}
+    assert rows["Plywood 3/4"].says == "1 sheet; no fewer will do: by area"
+    ways = rows["Plywood 3/4"].ways
+    assert [one.aim for one in ways] == ["sheets", "settings"]
+    assert ways[1].settings <= ways[0].settings
+    plan = bank()
+    at = f"/library/sheets/{plan.choices['front_sheet']}"
+    small = changed(plan, step(f"{at}/length", "24 in"), step(f"{at}/width", "14 in"))
+    assert {row.name: row for row in rows_shown(solved(small))}["Plywood 3/4"].says == (
+        "3 sheets; no fewer will do: so many parts share no sheet"
+    )
+
+
+def test_what_comes_out_of_no_sheet_is_named_by_its_mark() -> None:
+    plan = bank()
+    at = f"/library/sheets/{plan.choices['front_sheet']}"
+    row = next(
+        one for one in rows_shown(solved(changed(plan, step(f"{at}/length", "12 in")))) if one.name == "Plywood 3/4"
+    )
+    assert len(row.left) == 3
+    assert all("front" in one for one in row.left)
+
+
+def test_a_sheet_is_drawn_with_its_parts_inside_it() -> None:
+    done = solved(demo_plan("potting-bench"))
+    for row in stocks_of(done):
+        for number, _ in enumerate(row.laid.fewest_sheets.sheets, 1):
+            sheet = cut_sheet(done, f"{row.row}:sheets:{number}")
+            parts = [one for one in sheet.primitives if isinstance(one, Rect) and one.role == "fill"]
+            assert parts
+            for one in parts:
+                assert 0 <= one.corner[0] <= one.corner[0] + one.width <= row.stock.length
+                assert 0 <= one.corner[1] <= one.corner[1] + one.height <= row.stock.width
+            assert any(isinstance(one, Text) and "×" in one.text for one in sheet.primitives)
+
+
+@pytest.mark.parametrize(
+    "of", ["", "sheet-7", "sheet-7:sheets:0", "sheet-7:sheets:99", "sheet-7:area:1", "nothing:sheets:1"]
+)
+def test_a_sheet_that_is_none_is_refused(of: str) -> None:
+    with pytest.raises(NoSuchQuantity):
+        cut_sheet(solved(demo_plan("potting-bench")), of)
+
+
+def test_sizes_that_wait_are_left_out_and_the_rest_is_laid_out() -> None:
+    broken = with_choices(bank(), wanted_box_height="90 in")
+    assert codes(broken, "stop")
+    assert rows_shown(solved(broken))
+    assert not stocks_of(solved(act(frameless(), "hold", place=drawer_of(frameless()), holds="open")))
+
+
+def test_the_command_line_tells_it_and_gives_the_cuts_as_data(tmp_path: Path) -> None:
+    file = tmp_path / "bench.json"
+    file.write_text(write_plan(demo_plan("potting-bench")))
+    told = CliRunner().invoke(main, ["layout", str(file)])
+    assert told.exit_code == 0
+    assert "no fewer will do" in told.output
+    data = json.loads(CliRunner().invoke(main, ["layout", str(file), "--json", "--aim", "settings"]).output)
+    assert data == json.loads(layouts_of(solved(demo_plan("potting-bench")), "settings").model_dump_json())
+    row = data["rows"][0]
+    assert {"sheets", "bound", "settings", "cuts", "offcut", "waste", "trees"} <= row.keys()
+    assert len(row["trees"]) == row["sheets"]
+    small = demo_plan("potting-bench")
+    at = f"/library/sheets/{small.choices['front_sheet']}/length"
+    file.write_text(write_plan(changed(small, step(at, "300 mm", "replace"))))
+    short = CliRunner().invoke(main, ["layout", str(file)])
+    assert short.exit_code == 1
+    assert "comes out of no sheet" in short.output

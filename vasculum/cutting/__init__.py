@@ -1,0 +1,1 @@
+"""Parts on sheets, as one person with one saw can cut them."""

@@ -1,0 +1,73 @@
+"""The checker: whether a layout can be cut, whoever made it. It answers what is wrong; nothing where all is well.
+
+Every cut runs from edge to edge of what it divides; pieces, kerfs and what is lost make up the whole; each part is
+there once, in its size, along the grain, inside what trimming leaves.
+"""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterator, Sequence
+
+from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock
+
+MOST_STAGES = 4
+"""Rip, crosscut, rip again, trim."""
+
+
+def faults(layout: Layout, parts: Sequence[Part], stock: Stock, most_stages: int = MOST_STAGES) -> list[str]:
+    """What is wrong with a layout, in words for whoever made it."""
+    found = [fault for sheet in layout.sheets for fault in _of_sheet(sheet, stock, most_stages)]
+    known = {part.name: part for part in parts}
+    laid = Counter(one.part for one in layout.parts())
+    missing = [name for name in known if laid[name] + layout.left.count(name) != 1]
+    found += [f"{name} is laid out {laid[name]} times" for name in missing]
+    found += [f"nobody asked for {name}" for name in laid if name not in known]
+    found += [fault for one in layout.parts() if one.part in known for fault in _of_part(one, known[one.part])]
+    if stock.copies is not None and len(layout.sheets) > stock.copies:
+        found.append(f"{len(layout.sheets)} sheets of {stock.copies}")
+    return found
+
+
+def _of_part(laid: Piece, part: Part) -> Iterator[str]:
+    wanted = (part.width, part.length) if laid.is_turned else (part.length, part.width)
+    if (laid.length, laid.width) != wanted:
+        yield f"{part.name} is {laid.length} x {laid.width}, not {wanted[0]} x {wanted[1]}"
+    if laid.is_turned and not part.may_turn:
+        yield f"{part.name} lies against its grain"
+
+
+def _of_sheet(sheet: Piece, stock: Stock, most_stages: int) -> Iterator[str]:
+    length, width = stock.usable
+    if (sheet.x, sheet.y, sheet.length, sheet.width) != (stock.trim, stock.trim, length, width):
+        yield "a sheet is not what trimming leaves"
+    yield from _of_piece(sheet, stock.kerf)
+    if _stages(sheet) > most_stages:
+        yield f"{_stages(sheet)} stages of cuts; {most_stages} are the most"
+
+
+def _stages(one: Piece) -> int:
+    return 0 if one.cut is None else 1 + max((_stages(child) for child in one.children), default=0)
+
+
+def _of_piece(one: Piece, kerf: Mm) -> Iterator[str]:
+    if one.length <= 0 or one.width <= 0:
+        yield f"a piece of {one.length} x {one.width}"
+    if one.cut is None:
+        return
+    is_rip = one.cut == "rip"
+    at = one.y if is_rip else one.x
+    ends = at + (one.width if is_rip else one.length)
+    for child in one.children:
+        begins, size = (child.y, child.width) if is_rip else (child.x, child.length)
+        beside, other = (child.x, child.length) if is_rip else (child.y, child.width)
+        whole = (one.x, one.length) if is_rip else (one.y, one.width)
+        if begins != at:
+            yield f"{child.part or 'a piece'} begins at {begins}, not at {at}"
+        if (beside, other) != whole:
+            yield f"a cut stops inside {child.part or 'a piece'}"
+        at = begins + size + kerf
+        yield from _of_piece(child, kerf)
+    rest = ends - (at - kerf)
+    if rest != one.lost or not NOTHING <= rest <= kerf:
+        yield f"pieces and kerfs come to {ends - rest}, not to {ends}"

@@ -1,0 +1,103 @@
+"""What is cut from what: parts, a stock, and the tree of cuts of each sheet. Exact mm.
+
+A sheet lies with its length to the right. A *rip* runs along it and divides its width, a *crosscut* runs across. Every
+cut goes from edge to edge of what is left of the sheet, and takes a kerf.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from fractions import Fraction
+from typing import Literal, NamedTuple
+
+Mm = Fraction
+NOTHING = Mm(0)
+Way = Literal["rip", "crosscut"]
+
+
+class Part(NamedTuple):
+    """One part to cut: its length lies along the sheet's, unless it may be turned."""
+
+    name: str
+    length: Mm
+    width: Mm
+    may_turn: bool = False
+
+
+class Stock(NamedTuple):
+    """A kind of sheet: its size, what is trimmed off every edge first, the kerf of the saw, how many there are."""
+
+    length: Mm
+    width: Mm
+    kerf: Mm
+    trim: Mm = NOTHING
+    copies: int | None = None
+
+    @property
+    def usable(self) -> tuple[Mm, Mm]:
+        """What is left of length and width after trimming."""
+        return (self.length - 2 * self.trim, self.width - 2 * self.trim)
+
+
+class Piece(NamedTuple):
+    """A rectangle of a sheet: a part, an offcut, or what is cut further; from the sheet's lower left corner."""
+
+    x: Mm
+    y: Mm
+    length: Mm
+    width: Mm
+    part: str = ""
+    is_turned: bool = False
+    cut: Way | None = None
+    """How it is divided; its children lie to the right of each other, or above each other."""
+    children: tuple[Piece, ...] = ()
+    lost: Mm = NOTHING
+    """What is left beyond the last child and is no wider than the kerf: the last cut takes it."""
+
+    def leaves(self) -> Iterator[Piece]:
+        """Parts and offcuts, in the order of the cuts."""
+        if self.cut is None:
+            yield self
+        for child in self.children:
+            yield from child.leaves()
+
+    def cuts(self, kerf: Mm) -> int:
+        """How many cuts divide it."""
+        own = 0 if self.cut is None else len(self.children) - 1 + (1 if self.lost > 0 else 0)
+        return own + sum(child.cuts(kerf) for child in self.children)
+
+    def settings(self) -> Iterator[tuple[Way, Mm]]:
+        """Each size at which the fence stands: what a cut leaves between fence and blade, of every part and strip."""
+        for child in self.children:
+            if self.cut is not None and not child.is_offcut:
+                yield self.cut, child.width if self.cut == "rip" else child.length
+            yield from child.settings()
+
+    @property
+    def is_offcut(self) -> bool:
+        """Whether it is left over."""
+        return self.cut is None and not self.part
+
+
+class Layout(NamedTuple):
+    """Parts on sheets of one kind; what does not come out of a whole one."""
+
+    sheets: tuple[Piece, ...]
+    left: tuple[str, ...] = ()
+
+    def parts(self) -> list[Piece]:
+        """Every part that was laid out."""
+        return [leaf for sheet in self.sheets for leaf in sheet.leaves() if leaf.part]
+
+    def offcuts(self) -> list[Piece]:
+        """Everything that is left over, the largest first."""
+        found = [leaf for sheet in self.sheets for leaf in sheet.leaves() if leaf.is_offcut]
+        return sorted(found, key=lambda one: (-one.length * one.width, one.x, one.y))
+
+    def settings(self) -> int:
+        """How many times the fence is set."""
+        return len({setting for sheet in self.sheets for setting in sheet.settings()})
+
+    def cuts(self, kerf: Mm) -> int:
+        """How many cuts are sawn."""
+        return sum(sheet.cuts(kerf) for sheet in self.sheets)

@@ -1,0 +1,92 @@
+"""A sheet as it is cut: its parts in the tints of their drawers, with name and sizes; what is left over in outline."""
+
+from __future__ import annotations
+
+from fractions import Fraction
+
+from vasculum.core.errors import NoSuchQuantity
+from vasculum.core.flow import key_text
+from vasculum.core.lengths import show
+from vasculum.cutting.model import Piece
+from vasculum.cutting.ways import Aim
+from vasculum.drawing.primitives import CAPITAL, FIRST, OPENING_PAPER, Dimension, Line, Rect, Sheet, Text, scale_for
+from vasculum.plan.laying.layout import numbers_of
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.sheets import OnStock, part_called, stocks_of
+
+ZERO = Fraction(0)
+TALLEST, LOWEST = Fraction(7, 2), Fraction(7, 5)
+"""Of a name, mm on paper; it is left out where it would be lower."""
+WIDE = Fraction(11, 20)
+"""How wide a letter is of its height, about."""
+AIMS: tuple[Aim, ...] = ("sheets", "settings")
+
+
+def cut_sheet(plan: SolvedPlan, of: str) -> Sheet:
+    """One sheet of a row: *sheet-7:sheets:1*, the row, what is aimed at, and the number of the sheet.
+
+    Raises:
+        NoSuchQuantity: ``no-such-sheet``.
+    """
+    row, _, rest = of.partition(":")
+    aim, _, number = rest.partition(":")
+    stock = next((one for one in stocks_of(plan) if one.row == row), None)
+    if stock is None or aim not in AIMS or not number.isdigit():
+        raise NoSuchQuantity("no-such-sheet", f"There is no sheet {of!r} in this plan.", "Load it again.")
+    sheets = stock.laid.of(aim).sheets
+    if not 1 <= int(number) <= len(sheets):
+        raise NoSuchQuantity("no-such-sheet", f"There is no sheet {of!r} in this plan.", "Load it again.")
+    return _drawn(plan, stock, sheets[int(number) - 1], of)
+
+
+def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str) -> Sheet:
+    stock, unit = one.stock, plan.plan.units.length
+    sheet = Sheet("cut_sheet", f"Sheet {of.rpartition(':')[2]} of {one.sheet.name}", place=of)
+    sheet.scale = scale_for(stock.length, stock.width, *OPENING_PAPER)
+    sheet.add(Rect("outline", "part", (ZERO, ZERO), stock.length, stock.width))
+    numbers, places = numbers_of(plan.plan), {piece.id: piece.place for piece in pieces_of(plan)}
+    for leaf in whole.leaves():
+        corner = (leaf.x, leaf.y)
+        if leaf.is_offcut:
+            sheet.add(Rect("hidden", "part", corner, leaf.length, leaf.width))
+            _words(sheet, leaf, [f"{show(leaf.length, unit)} × {show(leaf.width, unit)}"])
+            continue
+        place = places.get(leaf.part, leaf.part.rpartition("/")[0])
+        sheet.add(
+            Rect("fill", "box", corner, leaf.length, leaf.width, key_text((place, "part")), numbers.get(place, 0))
+        )
+        sizes = f"{show(leaf.length, unit)} × {show(leaf.width, unit)}"
+        _words(sheet, leaf, [part_called(plan, leaf.part), f"{sizes}{' turned' if leaf.is_turned else ''}"])
+    for (start, end), way, text in (
+        (((ZERO, ZERO), (stock.length, ZERO)), "across", show(stock.length, unit)),
+        (((ZERO, ZERO), (ZERO, stock.width)), "up", show(stock.width, unit)),
+    ):
+        sheet.add(Dimension("dimensions", start, end, way, -FIRST, text, "", "chosen"))  # type: ignore[arg-type]
+    if one.sheet.grain != "free":
+        high = stock.width + 4 * sheet.scale
+        sheet.add(Line("grain", "part", (stock.length / 3, high), (stock.length * 2 / 3, high)))
+    return sheet
+
+
+def _words(sheet: Sheet, leaf: Piece, lines: list[str]) -> None:
+    """One line over the other, along the longer way; of a narrow part the first alone, or nothing."""
+    is_upright = leaf.width > leaf.length * 2
+    along, beside = (leaf.width, leaf.length) if is_upright else (leaf.length, leaf.width)
+    for count in (len(lines), 1):
+        said = lines[:count]
+        high = min(
+            TALLEST,
+            along / (WIDE * max(map(len, said)) * sheet.scale),
+            beside * Fraction(7, 10) / (sheet.scale * count),
+        )
+        if high >= LOWEST:
+            break
+    else:
+        return
+    x, y = leaf.x + leaf.length / 2, leaf.y + leaf.width / 2
+    step = high * sheet.scale * Fraction(6, 5)
+    for number, text in enumerate(said):
+        off = (Fraction(len(said) - 1, 2) - number) * step - high * CAPITAL * sheet.scale / 2
+        at = (x - off, y) if is_upright else (x, y + off)
+        sheet.add(Text("label", "part", at, text, high, turn=90 if is_upright else 0))
