@@ -112,14 +112,10 @@ def proposed(page: Page) -> None:
     page.locator("[data-panel=proposals]").evaluate("one => one.scrollIntoView()")
 
 
-def shelves(page: Page) -> None:
-    """On pins, in the case that was built before."""
-    turn(page, "drawer", "shelves")
-    panel = page.get_by_role("region", name="Shelves", exact=True)
-    panel.get_by_role("button", name="Others").first.click()
-    panel.get_by_text("On pins, adjustable", exact=True).click()
-    page.wait_for_selector("[data-keeping=kept]")
-    panel.evaluate("one => one.scrollIntoView()")
+def sheets(page: Page) -> None:
+    turn(page, "print", "parts", "sheets")
+    page.wait_for_selector(".cut-sheet svg")
+    page.wait_for_load_state("networkidle")
 
 
 def shopping(page: Page) -> None:
@@ -167,7 +163,7 @@ VIEWS: list[tuple[str, str, Callable[[Page], None], tuple[int, int], str]] = [
     ("make", f"{DEMO}/make", measured_sides, (1280, 800), "light"),
     ("choose", "/plans/potting-bench/make", runners_by_cost, (1280, 800), "light"),
     ("case", "/plans/potting-bench/make", new_case, (1280, 800), "light"),
-    ("shelves", "/plans/potting-bench/make", shelves, (1280, 800), "light"),
+    ("sheets", "/plans/potting-bench/cut", sheets, (1280, 800), "light"),
     ("shopping", "/plans/potting-bench/cut", shopping, (1280, 800), "light"),
     ("cut", f"{DEMO}/cut", part, (1280, 800), "light"),
     ("why", f"{DEMO}/cut", why, (1280, 800), "light"),

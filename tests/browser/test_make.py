@@ -213,3 +213,20 @@ def test_one_drawer_gets_a_grid_and_its_strips(open_at: Open) -> None:
     parts = page.get_by_role("region", name="Parts", exact=True)
     expect(parts.locator("li").filter(has_text="Grid strip, lengthwise").first).to_contain_text("× 3")
     expect(parts.locator("li").filter(has_text="Grid strip, crosswise")).to_have_count(1)
+
+
+def test_parts_lie_on_their_sheets_two_ways_and_the_saw_has_its_order(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/cut")
+    thick = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 12 mm")
+    expect(thick).to_contain_text("no fewer will do")
+    fewest = thick.get_by_role("button", name="Fewest sheets")
+    expect(fewest).to_have_attribute("aria-pressed", "true")
+    expect(thick.locator("svg")).to_contain_text("box side, left")
+    thick.get_by_role("button", name="Fewest settings").click()
+    expect(fewest).to_have_attribute("aria-pressed", "false")
+    expect(thick.locator("svg")).to_contain_text("box front")
+    thick.get_by_text("Order at the saw").click()
+    sizes = [float(text) for text in thick.locator("details tbody strong").all_inner_texts()]
+    assert sizes
+    first_stage = thick.locator("details tbody tr").filter(has_text="1 ")
+    assert first_stage.count() >= 1

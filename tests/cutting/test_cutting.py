@@ -15,8 +15,9 @@ from tests.helpers import mm
 from vasculum.cutting.bound import bound, fits
 from vasculum.cutting.checked import faults
 from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock
+from vasculum.cutting.order import settings_of
 from vasculum.cutting.strips import strips
-from vasculum.cutting.ways import laid_out, waste_of
+from vasculum.cutting.ways import laid_out, setting_count, waste_of
 
 SHEET = Stock(mm("96"), mm("48"), mm("1/8"))
 METRIC = Stock(Mm(2440), Mm(1220), Mm(3))
@@ -62,7 +63,7 @@ def test_a_cupboard_of_parts_comes_out_of_one_sheet() -> None:
 def test_one_strip_of_boards_by_hand() -> None:
     """Rips 300 of 2440: four of 600 and three kerfs, 31 left: one rip, four crosscuts, an offcut of 28 behind the last."""
     layout = strips(tuple(Part(str(n), Mm(600), Mm(300)) for n in range(4)), METRIC, is_pure=True)
-    assert layout.settings() == 2
+    assert setting_count(layout) == 2
     assert layout.cuts(METRIC.kerf) == 5
     assert [(one.length, one.width) for one in layout.offcuts()] == [(2440, 917), (28, 300)]
     assert waste_of(layout, METRIC) == 1 - Fraction(4 * 600 * 300, 2440 * 1220)
@@ -111,7 +112,7 @@ def test_every_layout_can_be_cut_and_loses_nothing(parts: tuple[Part, ...], stoc
         assert sorted(layout.left) == sorted(part.name for part in parts if not fits(part, stock))
         assert len(layout.sheets) >= laid.bound.sheets
     assert len(laid.fewest_sheets.sheets) <= len(laid.fewest_settings.sheets)
-    assert laid.fewest_settings.settings() <= laid.fewest_sheets.settings()
+    assert setting_count(laid.fewest_settings) <= setting_count(laid.fewest_sheets)
 
 
 @settings(max_examples=20, deadline=None)
@@ -237,3 +238,30 @@ def test_two_thousand_parts_are_laid_out_whole() -> None:
     layout = strips(parts, METRIC)
     assert faults(layout, parts, METRIC) == []
     assert not layout.left
+
+
+# ---- the order at the saw ----------------------------------------------------------------------------------------
+
+
+def test_one_setting_for_each_size_with_everything_of_it_over_all_sheets() -> None:
+    """Panels 66 x 40 on four sheets: the fence stands at 40 for four rips, then at 66 for four crosscuts."""
+    layout = strips(parts_of(("66", "40", 4), turn=False), SHEET, is_pure=True)
+    order = settings_of(layout.sheets)
+    assert [(one.stage, one.way, one.size, one.pieces, len(one.parts)) for one in order] == [
+        (1, "rip", mm("40"), 4, 0), (2, "crosscut", mm("66"), 4, 4),
+    ]  # fmt: skip
+
+
+@settings(max_examples=20, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_settings_come_down_stage_by_stage_and_every_part_comes_off_once(parts: tuple[Part, ...], stock: Stock) -> None:
+    layout = laid_out(parts, stock).fewest_sheets
+    order = settings_of(layout.sheets)
+    assert [one.stage for one in order] == sorted(one.stage for one in order)
+    for stage in {one.stage for one in order}:
+        for way in ("rip", "crosscut"):
+            sizes = [one.size for one in order if (one.stage, one.way) == (stage, way)]
+            assert sizes == sorted(set(sizes), reverse=True)
+    off = [name for one in order for name in one.parts]
+    uncut = [sheet.part for sheet in layout.sheets if sheet.part]
+    assert sorted(off + uncut) == sorted(one.part for one in layout.parts())

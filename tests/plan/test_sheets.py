@@ -8,6 +8,7 @@ from pathlib import Path
 import pytest
 from click.testing import CliRunner
 
+from tests.export.test_files import pdf_text
 from tests.helpers import act, changed, codes, drawer_of, frameless, mm, solved, split, step, with_choices
 from vasculum.cli import main
 from vasculum.core.errors import NoSuchQuantity
@@ -15,6 +16,7 @@ from vasculum.cutting.checked import faults
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.cut_sheet import cut_sheet
 from vasculum.drawing.primitives import Rect, Text
+from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import write_plan
 from vasculum.plan.making.pieces import pieces_of
@@ -135,3 +137,16 @@ def test_the_command_line_tells_it_and_gives_the_cuts_as_data(tmp_path: Path) ->
     short = CliRunner().invoke(main, ["layout", str(file)])
     assert short.exit_code == 1
     assert "comes out of no sheet" in short.output
+
+
+def test_on_paper_every_part_stands_under_its_setting_and_on_its_sheet() -> None:
+    done = solved(demo_plan("potting-bench"))
+    pages = pdf_text(EXPORTS["sheets.pdf"].make(done, 1))
+    told = " ".join(pages).replace("\n", " ")
+    rows = rows_shown(done)
+    for row in rows:
+        assert row.name in told
+        for one in row.ways[0].order:
+            assert one.size in told
+            assert all(name in told for name in one.parts)
+    assert len(pages) == len(rows)

@@ -66,13 +66,6 @@ class Piece(NamedTuple):
         own = 0 if self.cut is None else len(self.children) - 1 + (1 if self.lost > 0 else 0)
         return own + sum(child.cuts(kerf) for child in self.children)
 
-    def settings(self) -> Iterator[tuple[Way, Mm]]:
-        """Each size at which the fence stands: what a cut leaves between fence and blade, of every part and strip."""
-        for child in self.children:
-            if self.cut is not None and not child.is_offcut:
-                yield self.cut, child.width if self.cut == "rip" else child.length
-            yield from child.settings()
-
     @property
     def is_offcut(self) -> bool:
         """Whether it is left over."""
@@ -93,10 +86,6 @@ class Layout(NamedTuple):
         """Everything that is left over, the largest first."""
         found = [leaf for sheet in self.sheets for leaf in sheet.leaves() if leaf.is_offcut]
         return sorted(found, key=lambda one: (-one.length * one.width, one.x, one.y))
-
-    def settings(self) -> int:
-        """How many times the fence is set."""
-        return len({setting for sheet in self.sheets for setting in sheet.settings()})
 
     def cuts(self, kerf: Mm) -> int:
         """How many cuts are sawn."""

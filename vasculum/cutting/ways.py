@@ -9,6 +9,7 @@ from typing import Literal, NamedTuple
 from vasculum.cutting.bound import Bound, bound
 from vasculum.cutting.checked import faults
 from vasculum.cutting.model import Layout, Mm, Part, Stock
+from vasculum.cutting.order import settings_of
 from vasculum.cutting.strips import strips
 
 FEW = 6
@@ -49,12 +50,17 @@ def laid_out(parts: tuple[Part, ...], stock: Stock) -> Laid:
     least = bound(parts, stock)
     if len(parts) <= FEW and min(len(one.sheets) for one in tried) > least.sheets:
         tried += [strips(parts, stock, is_first_fit=True, order=order) for order in permutations(range(len(parts)))]
-    by_sheets = min(tried, key=lambda one: (len(one.left), len(one.sheets), -_largest(one), one.settings()))
-    by_settings = min(tried, key=lambda one: (len(one.left), one.settings(), len(one.sheets), -_largest(one)))
+    by_sheets = min(tried, key=lambda one: (len(one.left), len(one.sheets), -_largest(one), setting_count(one)))
+    by_settings = min(tried, key=lambda one: (len(one.left), setting_count(one), len(one.sheets), -_largest(one)))
     for one in (by_sheets, by_settings):
         if wrong := faults(one, parts, stock):
             raise CannotBeCut("; ".join(wrong[:3]))
     return Laid(by_sheets, by_settings, least)
+
+
+def setting_count(layout: Layout) -> int:
+    """How many times the fence is set."""
+    return len(settings_of(layout.sheets))
 
 
 def _largest(layout: Layout) -> Mm:

@@ -9,7 +9,18 @@ from vasculum.core.flow import key_text
 from vasculum.core.lengths import show
 from vasculum.cutting.model import Piece
 from vasculum.cutting.ways import Aim
-from vasculum.drawing.primitives import CAPITAL, FIRST, OPENING_PAPER, Dimension, Line, Rect, Sheet, Text, scale_for
+from vasculum.drawing.primitives import (
+    CAPITAL,
+    FIRST,
+    OPENING_PAPER,
+    Dimension,
+    Line,
+    Paper,
+    Rect,
+    Sheet,
+    Text,
+    scale_for,
+)
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
@@ -23,7 +34,7 @@ WIDE = Fraction(11, 20)
 AIMS: tuple[Aim, ...] = ("sheets", "settings")
 
 
-def cut_sheet(plan: SolvedPlan, of: str) -> Sheet:
+def cut_sheet(plan: SolvedPlan, of: str, on: Paper = OPENING_PAPER) -> Sheet:
     """One sheet of a row: *sheet-7:sheets:1*, the row, what is aimed at, and the number of the sheet.
 
     Raises:
@@ -37,13 +48,13 @@ def cut_sheet(plan: SolvedPlan, of: str) -> Sheet:
     sheets = stock.laid.of(aim).sheets
     if not 1 <= int(number) <= len(sheets):
         raise NoSuchQuantity("no-such-sheet", f"There is no sheet {of!r} in this plan.", "Load it again.")
-    return _drawn(plan, stock, sheets[int(number) - 1], of)
+    return _drawn(plan, stock, sheets[int(number) - 1], of, on)
 
 
-def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str) -> Sheet:
+def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str, on: Paper) -> Sheet:
     stock, unit = one.stock, plan.plan.units.length
     sheet = Sheet("cut_sheet", f"Sheet {of.rpartition(':')[2]} of {one.sheet.name}", place=of)
-    sheet.scale = scale_for(stock.length, stock.width, *OPENING_PAPER)
+    sheet.scale = scale_for(stock.length, stock.width, *on)
     sheet.add(Rect("outline", "part", (ZERO, ZERO), stock.length, stock.width))
     numbers, places = numbers_of(plan.plan), {piece.id: piece.place for piece in pieces_of(plan)}
     for leaf in whole.leaves():

@@ -102,6 +102,12 @@ def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
     return tiled(sheets, title, paper_of(plan.plan.printed_on))
 
 
+def _cut_sheets(plan: SolvedPlan, revision: int | None) -> bytes:
+    from vasculum.export.pdf.cut_sheets import cut_sheets
+
+    return cut_sheets(plan, revision)
+
+
 def _library(plan: SolvedPlan, _revision: int | None) -> bytes:
     return library_json(plan.plan)
 
@@ -121,6 +127,7 @@ EXPORTS = {
     "runners.csv": ExportFile("text/csv; charset=utf-8", _runners),
     "library.json": ExportFile("application/json", _library),
     "shopping.csv": ExportFile("text/csv; charset=utf-8", _shopping),
+    "sheets.pdf": ExportFile("application/pdf", _cut_sheets),
     "templates.pdf": ExportFile("application/pdf", _templates),
 }
 """Name → file. Heavy writers are loaded only when asked for."""

@@ -1667,6 +1667,31 @@ export interface components {
             message: string;
         };
         /**
+         * FenceShown
+         * @description The fence at one size, and everything that is cut at it.
+         */
+        FenceShown: {
+            /**
+             * Stage
+             * @description First whole sheets, then strips, then what is cut from them.
+             */
+            stage: number;
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "rip" | "crosscut";
+            /** Size */
+            size: string;
+            /** Pieces */
+            pieces: number;
+            /**
+             * Parts
+             * @description Which of the pieces are parts now.
+             */
+            parts: string[];
+        };
+        /**
          * FindingShown
          * @description What a person should know, in the plan's unit.
          */
@@ -5168,6 +5193,11 @@ export interface components {
              * @description Length and width of the largest offcut; empty where there is none.
              */
             offcut: string[];
+            /**
+             * Order
+             * @description The settings in the order of the work: each once, over all sheets.
+             */
+            order: components["schemas"]["FenceShown"][];
         };
         /**
          * WeighedAnswer

@@ -10,7 +10,8 @@ from typing import Literal, NamedTuple
 
 from vasculum.core.lengths import Mm, show
 from vasculum.cutting.model import Layout, Part, Piece, Stock
-from vasculum.cutting.ways import Aim, Laid, laid_out, waste_of
+from vasculum.cutting.order import settings_of
+from vasculum.cutting.ways import Aim, Laid, laid_out, setting_count, waste_of
 from vasculum.plan.document import Model, Sheet
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.places import PLAN
@@ -30,6 +31,18 @@ class OnStock(NamedTuple):
     laid: Laid
 
 
+class FenceShown(Model):
+    """The fence at one size, and everything that is cut at it."""
+
+    stage: int
+    """First whole sheets, then strips, then what is cut from them."""
+    way: Literal["rip", "crosscut"]
+    size: str
+    pieces: int
+    parts: list[str]
+    """Which of the pieces are parts now."""
+
+
 class WayShown(Model):
     """One way to cut the parts of a row."""
 
@@ -42,6 +55,8 @@ class WayShown(Model):
     """The share of what is bought that does not end in parts."""
     offcut: list[str]
     """Length and width of the largest offcut; empty where there is none."""
+    order: list[FenceShown]
+    """The settings in the order of the work: each once, over all sheets."""
 
 
 class RowShown(Model):
@@ -149,10 +164,20 @@ def _way(plan: SolvedPlan, one: OnStock, aim: Aim) -> WayShown:
     return WayShown(
         aim=aim,
         sheets=len(layout.sheets),
-        settings=layout.settings(),
+        settings=setting_count(layout),
         cuts=layout.cuts(one.stock.kerf),
         waste=round(float(waste_of(layout, one.stock)), 4),
         offcut=[show(size, unit) for piece in largest for size in (piece.length, piece.width)],
+        order=[
+            FenceShown(
+                stage=at.stage,
+                way=at.way,
+                size=show(at.size, unit),
+                pieces=at.pieces,
+                parts=[part_called(plan, name) for name in at.parts],
+            )
+            for at in settings_of(layout.sheets)
+        ],
     )
 
 
@@ -205,7 +230,7 @@ def _row(plan: SolvedPlan, one: OnStock, layout: Layout) -> RowLayout:
         stock=one.sheet.name,
         sheets=len(layout.sheets),
         bound=one.laid.bound.sheets,
-        settings=layout.settings(),
+        settings=setting_count(layout),
         cuts=layout.cuts(one.stock.kerf),
         offcut=[_mm(size) for piece in largest for size in (piece.length, piece.width)],
         waste=round(float(waste_of(layout, one.stock)), 4),

@@ -35,6 +35,16 @@ export function Sheets() {
       {rows.map((row) => (
         <OfRow key={row.row} row={row} />
       ))}
+      {rows.length > 0 && (
+        <a
+          className="btn btn-sm btn-outline-secondary"
+          href={`/api/plans/${plan.id}/files/sheets.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Print the sheets
+        </a>
+      )}
     </Panel>
   )
 }
@@ -105,6 +115,37 @@ function OfRow({ row }: { row: Row }) {
         </ButtonGroup>
       )}
       {count > 0 && <OneSheet of={`${row.row}:${aim}:${shown}`} />}
+      {way && way.order.length > 0 && (
+        <details>
+          <summary>Order at the saw, {way.settings} settings</summary>
+          <table className="figures">
+            <thead>
+              <tr>
+                <th scope="col">Cut</th>
+                <td>fence at</td>
+                <td>pieces</td>
+                <td>parts</td>
+              </tr>
+            </thead>
+            <tbody>
+              {way.order.map((one) => (
+                <tr key={`${one.stage} ${one.way} ${one.size}`}>
+                  <th scope="row">
+                    {one.stage} {one.way}
+                  </th>
+                  <td>
+                    <strong>
+                      <Num>{one.size}</Num>
+                    </strong>
+                  </td>
+                  <td>{one.pieces}</td>
+                  <td>{one.parts.join(', ')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      )}
     </section>
   )
 }
