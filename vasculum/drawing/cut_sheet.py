@@ -81,16 +81,9 @@ def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str, on: Paper) -> 
 
 
 def _words(sheet: Sheet, leaf: Piece, lines: list[str]) -> None:
-    """One line over the other, along the longer way; of a narrow part the first alone, or nothing."""
-    is_upright = leaf.width > leaf.length * 2
-    along, beside = (leaf.width, leaf.length) if is_upright else (leaf.length, leaf.width)
-    for count in (len(lines), 1):
-        said = lines[:count]
-        high = min(
-            TALLEST,
-            along / (WIDE * max(map(len, said)) * sheet.scale),
-            beside * Fraction(7, 10) / (sheet.scale * count),
-        )
+    """One line over the other, along whichever way they are larger; of a small part the first alone, or nothing."""
+    for said in (lines, lines[:1]):
+        high, is_upright = max((_fits(sheet, leaf, said, upright), upright) for upright in (False, True))
         if high >= LOWEST:
             break
     else:
@@ -101,3 +94,10 @@ def _words(sheet: Sheet, leaf: Piece, lines: list[str]) -> None:
         off = (Fraction(len(said) - 1, 2) - number) * step - high * CAPITAL * sheet.scale / 2
         at = (x - off, y) if is_upright else (x, y + off)
         sheet.add(Text("label", "part", at, text, high, turn=90 if is_upright else 0))
+
+
+def _fits(sheet: Sheet, leaf: Piece, lines: list[str], is_upright: bool) -> Fraction:
+    """How high lines may be in a part, mm on paper, as they run across or upwards."""
+    along, beside = (leaf.width, leaf.length) if is_upright else (leaf.length, leaf.width)
+    across = along / (WIDE * max(map(len, lines)) * sheet.scale)
+    return min(TALLEST, across, beside * Fraction(7, 10) / (sheet.scale * len(lines)))
