@@ -2,9 +2,13 @@
 
 from __future__ import annotations
 
+import csv
+import io
 import json
+from fractions import Fraction
 from pathlib import Path
 
+import ezdxf
 import pytest
 from click.testing import CliRunner
 
@@ -150,3 +154,22 @@ def test_on_paper_every_part_stands_under_its_setting_and_on_its_sheet() -> None
             assert one.size in told
             assert all(name in told for name in one.parts)
     assert len(pages) == len(rows)
+
+
+def test_layouts_go_out_as_open_files() -> None:
+    done = solved(demo_plan("potting-bench"))
+    rows = list(csv.DictReader(io.StringIO(EXPORTS["sheets.csv"].make(done, 1).decode())))
+    leaves = [leaf for one in stocks_of(done) for sheet in one.laid.fewest_sheets.sheets for leaf in sheet.leaves()]
+    assert [Fraction(row["length_mm"]) for row in rows] == [leaf.length for leaf in leaves]
+    assert sum(row["part"] != "" for row in rows) == sum(len(one.parts) for one in stocks_of(done))
+    drawn = EXPORTS["sheets.svg"].make(done, 1).decode()
+    assert drawn.count("Sheet 1 of") >= len(stocks_of(done))
+    read = ezdxf.read(io.StringIO(EXPORTS["sheets.dxf"].make(done, 1).decode()))
+    assert len(read.modelspace()) > len(leaves)
+    assert not read.audit().errors
+
+
+def test_no_name_in_the_table_runs_as_a_formula() -> None:
+    plan = demo_plan("potting-bench")
+    named = changed(plan, step(f"/library/sheets/{plan.choices['side_sheet']}/name", "=1+1", "replace"))
+    assert "\r\n=1+1" not in EXPORTS["sheets.csv"].make(solved(named), 1).decode()

@@ -51,6 +51,15 @@ def cut_sheet(plan: SolvedPlan, of: str, on: Paper = OPENING_PAPER) -> Sheet:
     return _drawn(plan, stock, sheets[int(number) - 1], of, on)
 
 
+def cut_sheets(plan: SolvedPlan, aim: Aim = "sheets") -> list[Sheet]:
+    """Every sheet of every row, laid out one way."""
+    return [
+        cut_sheet(plan, f"{one.row}:{aim}:{number}")
+        for one in stocks_of(plan)
+        for number in range(1, len(one.laid.of(aim).sheets) + 1)
+    ]
+
+
 def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str, on: Paper) -> Sheet:
     stock, unit = one.stock, plan.plan.units.length
     sheet = Sheet("cut_sheet", f"Sheet {of.rpartition(':')[2]} of {one.sheet.name}", place=of)
@@ -83,7 +92,7 @@ def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str, on: Paper) -> 
 def _words(sheet: Sheet, leaf: Piece, lines: list[str]) -> None:
     """One line over the other, along whichever way they are larger; of a small part the first alone, or nothing."""
     for said in (lines, lines[:1]):
-        high, is_upright = max((_fits(sheet, leaf, said, upright), upright) for upright in (False, True))
+        high, is_across = max((_fits(sheet, leaf, said, not across), across) for across in (False, True))
         if high >= LOWEST:
             break
     else:
@@ -92,8 +101,8 @@ def _words(sheet: Sheet, leaf: Piece, lines: list[str]) -> None:
     step = high * sheet.scale * Fraction(6, 5)
     for number, text in enumerate(said):
         off = (Fraction(len(said) - 1, 2) - number) * step - high * CAPITAL * sheet.scale / 2
-        at = (x - off, y) if is_upright else (x, y + off)
-        sheet.add(Text("label", "part", at, text, high, turn=90 if is_upright else 0))
+        at = (x, y + off) if is_across else (x - off, y)
+        sheet.add(Text("label", "part", at, text, high, turn=0 if is_across else 90))
 
 
 def _fits(sheet: Sheet, leaf: Piece, lines: list[str], is_upright: bool) -> Fraction:

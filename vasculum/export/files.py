@@ -6,10 +6,12 @@ from collections.abc import Callable
 from typing import NamedTuple
 
 from vasculum.core.errors import PlanRefused
+from vasculum.drawing.cut_sheet import cut_sheets
 from vasculum.drawing.opening import opening_sheets
 from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.template import templates
+from vasculum.export.cut_sheets_csv import cut_sheets_csv
 from vasculum.export.parts_csv import parts_csv
 from vasculum.export.shopping_csv import shopping_csv
 from vasculum.export.svg import svg_of
@@ -103,9 +105,24 @@ def _templates(plan: SolvedPlan, revision: int | None) -> bytes:
 
 
 def _cut_sheets(plan: SolvedPlan, revision: int | None) -> bytes:
-    from vasculum.export.pdf.cut_sheets import cut_sheets
+    from vasculum.export.pdf.cut_sheets import cut_sheets_pdf
 
-    return cut_sheets(plan, revision)
+    return cut_sheets_pdf(plan, revision)
+
+
+def _cut_sheets_drawn(plan: SolvedPlan, revision: int | None) -> bytes:
+    at = "" if revision is None else f", revision {revision}"
+    return svg_of(cut_sheets(plan), f"{plan.plan.name}, sheets{at}")
+
+
+def _cut_sheets_cad(plan: SolvedPlan, _revision: int | None) -> bytes:
+    from vasculum.export.dxf import dxf_of
+
+    return dxf_of(cut_sheets(plan))
+
+
+def _cut_sheets_table(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return cut_sheets_csv(plan)
 
 
 def _library(plan: SolvedPlan, _revision: int | None) -> bytes:
@@ -128,6 +145,9 @@ EXPORTS = {
     "library.json": ExportFile("application/json", _library),
     "shopping.csv": ExportFile("text/csv; charset=utf-8", _shopping),
     "sheets.pdf": ExportFile("application/pdf", _cut_sheets),
+    "sheets.svg": ExportFile("image/svg+xml", _cut_sheets_drawn),
+    "sheets.dxf": ExportFile("image/vnd.dxf", _cut_sheets_cad),
+    "sheets.csv": ExportFile("text/csv; charset=utf-8", _cut_sheets_table),
     "templates.pdf": ExportFile("application/pdf", _templates),
 }
 """Name → file. Heavy writers are loaded only when asked for."""

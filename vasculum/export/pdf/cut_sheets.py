@@ -22,7 +22,7 @@ HIGH = 110 * mm
 """How high a drawing of a sheet is at most: two stand on a page."""
 
 
-def cut_sheets(plan: SolvedPlan, revision: int | None, aim: Aim = "sheets") -> bytes:
+def cut_sheets_pdf(plan: SolvedPlan, revision: int | None, aim: Aim = "sheets") -> bytes:
     """Every row of stock: what is needed, the settings in their order, then each sheet."""
     register_fonts()
     paper = paper_of(plan.plan.printed_on)

@@ -15,6 +15,13 @@ type Aim = Way['aim']
 
 const AIMS: Record<Aim, string> = { sheets: 'Fewest sheets', settings: 'Fewest settings' }
 
+const FILES = [
+  ['pdf', 'Print the sheets'],
+  ['svg', 'SVG'],
+  ['dxf', 'DXF'],
+  ['csv', 'CSV'],
+] as const
+
 /** Parts on the sheets that they are cut from: two ways side by side, how near the limit, and each sheet drawn. */
 export function Sheets() {
   const { plan } = usePlan()
@@ -36,14 +43,19 @@ export function Sheets() {
         <OfRow key={row.row} row={row} />
       ))}
       {rows.length > 0 && (
-        <a
-          className="btn btn-sm btn-outline-secondary"
-          href={`/api/plans/${plan.id}/files/sheets.pdf`}
-          target="_blank"
-          rel="noreferrer"
-        >
-          Print the sheets
-        </a>
+        <div className="d-flex flex-wrap gap-2">
+          {FILES.map(([ending, title]) => (
+            <a
+              key={ending}
+              className="btn btn-sm btn-outline-secondary"
+              href={`/api/plans/${plan.id}/files/sheets.${ending}`}
+              target={ending === 'pdf' ? '_blank' : undefined}
+              rel="noreferrer"
+            >
+              {title}
+            </a>
+          ))}
+        </div>
       )}
     </Panel>
   )

@@ -1,0 +1,28 @@
+"""Parts on their sheets as CSV: a line for each part and each offcut, where it lies, exact mm from the lower left."""
+
+from __future__ import annotations
+
+import csv
+import io
+
+from vasculum.cutting.ways import Aim
+from vasculum.plan.document.cells import harmless
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.sheets import part_called, stocks_of
+
+COLUMNS = ("stock", "sheet", "part", "from_left_mm", "from_below_mm", "length_mm", "width_mm", "turned")
+
+
+def cut_sheets_csv(plan: SolvedPlan, aim: Aim = "sheets") -> bytes:
+    """Every sheet of every row, in the order of the cuts; an offcut has no part."""
+    out = io.StringIO()
+    writer = csv.writer(out, lineterminator="\r\n")
+    writer.writerow(COLUMNS)
+    for one in stocks_of(plan):
+        for number, sheet in enumerate(one.laid.of(aim).sheets, 1):
+            for leaf in sheet.leaves():
+                name = part_called(plan, leaf.part) if leaf.part else ""
+                sizes = (str(size) for size in (leaf.x, leaf.y, leaf.length, leaf.width))
+                turned = "yes" if leaf.is_turned else "no"
+                writer.writerow([harmless(one.sheet.name), number, harmless(name), *sizes, turned])
+    return out.getvalue().encode("utf-8")
