@@ -230,3 +230,21 @@ def test_parts_lie_on_their_sheets_two_ways_and_the_saw_has_its_order(open_at: O
     assert sizes
     first_stage = thick.locator("details tbody tr").filter(has_text="1 ")
     assert first_stage.count() >= 1
+
+
+def test_an_offcut_in_the_rack_is_used_first_and_a_bad_size_is_answered_in_words(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")
+    page = open_at("/plans/potting-bench/cut")
+    thin = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 6 mm")
+    thin.get_by_text("Offcuts in the rack").click()
+    form = thin.get_by_role("form", name="An offcut of Plywood 6 mm")
+    for label, said in (("Where it stands", "behind the door"), ("Along the grain", "wide"), ("Across", "700")):
+        form.get_by_label(label).fill(said)
+    form.get_by_role("button", name="Into the rack").click()
+    expect(form.get_by_role("alert")).to_contain_text("wide")
+    form.get_by_label("Along the grain").fill("700")
+    form.get_by_role("button", name="Into the rack").click()
+    expect(thin).to_contain_text("1 offcut from the rack, and 1 sheet")
+    expect(thin).to_contain_text("behind the door, used here")
+    thin.get_by_role("button", name="out of the rack").click()
+    expect(thin).to_contain_text("1 sheet; no fewer will do")

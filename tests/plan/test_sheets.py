@@ -15,16 +15,17 @@ from click.testing import CliRunner
 from tests.export.test_files import pdf_text
 from tests.helpers import act, changed, codes, drawer_of, frameless, mm, solved, split, step, with_choices
 from vasculum.cli import main
-from vasculum.core.errors import NoSuchQuantity
+from vasculum.core.errors import LengthRefused, NoSuchQuantity
 from vasculum.cutting.checked import faults
 from vasculum.demo import DEMO_PLANS, demo_plan
 from vasculum.drawing.cut_sheet import cut_sheet
 from vasculum.drawing.primitives import Rect, Text
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
-from vasculum.plan.document.reading import write_plan
+from vasculum.plan.document.reading import FaultyPlan, write_plan
 from vasculum.plan.making.pieces import pieces_of
-from vasculum.plan.telling.sheets import layouts_of, rows_shown, stocks_of
+from vasculum.plan.telling.sheets import OnStock, layouts_of, rows_shown, stocks_of
+from vasculum.plan.telling.solution import solution_of
 
 
 def bank(**choices: str) -> Plan:
@@ -173,3 +174,65 @@ def test_no_name_in_the_table_runs_as_a_formula() -> None:
     plan = demo_plan("potting-bench")
     named = changed(plan, step(f"/library/sheets/{plan.choices['side_sheet']}/name", "=1+1", "replace"))
     assert "\r\n=1+1" not in EXPORTS["sheets.csv"].make(solved(named), 1).decode()
+
+
+# ---- the rack ----------------------------------------------------------------------------------------------------
+
+
+def racked(*sizes: tuple[str, str]) -> Plan:
+    """The bank with offcuts of its fronts' sheet in the rack."""
+    plan = bank()
+    for length, width in sizes:
+        plan = act(
+            plan, "add-offcut", sheet=plan.choices["front_sheet"], length=length, width=width, where="by the door"
+        )
+    return plan
+
+
+def row_of_fronts(plan: Plan) -> OnStock:
+    done = solved(plan)
+    return next(one for one in stocks_of(done) if one.row == plan.choices["front_sheet"])
+
+
+def test_an_offcut_is_used_before_any_sheet() -> None:
+    """Three fronts of about 23 3/4 x 7 7/8: one of them out of 24 x 9, all of them out of 30 x 30, none out of 20 x 6."""
+    for sizes, on, sheets in (((("24", "9"),), 1, 1), ((("30", "30"),), 1, 0), ((("20", "6"),), 0, 1)):
+        row = row_of_fronts(racked(*sizes))
+        assert (len(row.laid.on_offcuts), len(row.laid.fewest_sheets.sheets)) == (on, sheets)
+        laid = [leaf.part for _, piece in row.laid.on_offcuts for leaf in piece.leaves() if leaf.part]
+        laid += [leaf.part for leaf in row.laid.fewest_sheets.parts()]
+        assert sorted(laid) == sorted(part.name for part in row.parts)
+
+
+def test_the_smallest_that_holds_something_comes_first_and_it_is_told() -> None:
+    plan = racked(("60", "30"), ("24", "9"))
+    row = row_of_fronts(plan)
+    assert [float(offcut.width / mm("1")) for offcut, _ in row.laid.on_offcuts] == [9, 30]
+    said = {one.name: one for one in rows_shown(solved(plan))}["Plywood 3/4"]
+    assert said.says == "2 offcuts from the rack, and no sheet"
+    assert len(said.offcuts) == 2
+    assert cut_sheet(solved(plan), f"{row.row}:offcuts:1").title == "Offcut 1 of Plywood 3/4"
+    assert layouts_of(solved(plan), "sheets").rows[0].offcuts
+    assert "Offcut 2 of Plywood" in " ".join(pdf_text(EXPORTS["sheets.pdf"].make(solved(plan), 1)))
+
+
+def test_what_is_gone_from_the_rack_is_not_used_and_a_bad_one_is_refused() -> None:
+    plan = racked(("30", "30"))
+    (offcut,) = plan.library.offcuts
+    assert not row_of_fronts(act(plan, "take-offcut-out", offcut=offcut)).laid.on_offcuts
+    with pytest.raises(NoSuchQuantity):
+        act(plan, "take-offcut-out", offcut="offcut-99")
+    with pytest.raises(NoSuchQuantity):
+        act(plan, "add-offcut", sheet="sheet-99", length="30", width="30")
+    with pytest.raises(LengthRefused):
+        act(plan, "add-offcut", sheet=plan.choices["front_sheet"], length="wide", width="30")
+    with pytest.raises(FaultyPlan, match="There is no sheet"):
+        changed(plan, step(f"/library/offcuts/{offcut}/sheet", "sheet-99", "replace"))
+
+
+def test_the_shopping_list_buys_what_the_rack_does_not_give() -> None:
+    bought = {line.what: line.buy for line in solution_of(solved(racked(("30", "30")))).shopping.lines}
+    assert bought["Plywood 3/4"] == ""
+    assert {line.what: line.buy for line in solution_of(solved(bank())).shopping.lines}["Plywood 3/4"].startswith(
+        "1 of"
+    )

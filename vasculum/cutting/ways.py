@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from functools import lru_cache
 from itertools import permutations
 from typing import Literal, NamedTuple
 
-from vasculum.cutting.bound import Bound, bound
+from vasculum.cutting.bound import Bound, bound, fits
 from vasculum.cutting.checked import faults
-from vasculum.cutting.model import Layout, Mm, Part, Stock
+from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.strips import strips
 
@@ -17,12 +18,21 @@ FEW = 6
 Aim = Literal["sheets", "settings"]
 
 
+class Offcut(NamedTuple):
+    """What is left of a sheet from an earlier job, mm: length along the grain, and width."""
+
+    name: str
+    length: Mm
+    width: Mm
+
+
 class Laid(NamedTuple):
-    """Both ways, and what is needed at least."""
+    """Both ways, what is needed of whole sheets at least, and what came out of offcuts before."""
 
     fewest_sheets: Layout
     fewest_settings: Layout
     bound: Bound
+    on_offcuts: tuple[tuple[Offcut, Piece], ...] = ()
 
     def of(self, aim: Aim) -> Layout:
         """One of them."""
@@ -34,12 +44,15 @@ class CannotBeCut(Exception):
 
 
 @lru_cache(maxsize=256)
-def laid_out(parts: tuple[Part, ...], stock: Stock) -> Laid:
-    """The best of several orders for each aim; every one that is answered has passed the checker.
+def laid_out(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...] = ()) -> Laid:
+    """What comes out of offcuts, then the best of several orders for each aim; all of it has passed the checker.
 
     Raises:
         CannotBeCut: where the program laid something out that cannot be cut.
     """
+    used = tuple(_on_offcuts(parts, stock, offcuts))
+    gone = {leaf.part for _, piece in used for leaf in piece.leaves()}
+    parts = tuple(part for part in parts if part.name not in gone)
     tried = [
         strips(parts, stock, is_pure=pure, across_first=across, score=score, is_planned=planned)
         for pure in (False, True)
@@ -55,7 +68,28 @@ def laid_out(parts: tuple[Part, ...], stock: Stock) -> Laid:
     for one in (by_sheets, by_settings):
         if wrong := faults(one, parts, stock):
             raise CannotBeCut("; ".join(wrong[:3]))
-    return Laid(by_sheets, by_settings, least)
+    return Laid(by_sheets, by_settings, least, used)
+
+
+def _on_offcuts(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...]) -> Iterator[tuple[Offcut, Piece]]:
+    """The smallest offcut first, each filled as well as it can be; one that holds nothing stays in the rack."""
+    left = list(parts)
+    for offcut in sorted(offcuts, key=lambda one: (one.length * one.width, one.name)):
+        only = stock._replace(length=offcut.length, width=offcut.width, trim=NOTHING, copies=1)
+        fitting = [part for part in left if fits(part, only)]
+        tried = [
+            strips(fitting, only, across_first=across, is_planned=planned)
+            for across in (False, True)
+            for planned in (False, True)
+        ]
+        best = max(tried, key=lambda one: sum((leaf.length * leaf.width for leaf in one.parts()), NOTHING))
+        if not best.sheets:
+            continue
+        if wrong := faults(best, fitting, only):
+            raise CannotBeCut("; ".join(wrong[:3]))
+        yield offcut, best.sheets[0]
+        gone = {leaf.part for leaf in best.parts()}
+        left = [part for part in left if part.name not in gone]
 
 
 def setting_count(layout: Layout) -> int:

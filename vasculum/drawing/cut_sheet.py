@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from fractions import Fraction
 
 from vasculum.core.errors import NoSuchQuantity
@@ -19,6 +20,7 @@ from vasculum.drawing.primitives import (
     Rect,
     Sheet,
     Text,
+    Way,
     scale_for,
 )
 from vasculum.plan.laying.layout import numbers_of
@@ -31,40 +33,57 @@ TALLEST, LOWEST = Fraction(7, 2), Fraction(7, 5)
 """Of a name, mm on paper; it is left out where it would be lower."""
 WIDE = Fraction(11, 20)
 """How wide a letter is of its height, about."""
+ACROSS: Way = "across"
+UP: Way = "up"
 AIMS: tuple[Aim, ...] = ("sheets", "settings")
 
 
 def cut_sheet(plan: SolvedPlan, of: str, on: Paper = OPENING_PAPER) -> Sheet:
-    """One sheet of a row: *sheet-7:sheets:1*, the row, what is aimed at, and the number of the sheet.
+    """One sheet of a row: *sheet-7:sheets:1*, the row, what is aimed at, and its number; or *sheet-7:offcuts:1*.
 
     Raises:
         NoSuchQuantity: ``no-such-sheet``.
     """
     row, _, rest = of.partition(":")
-    aim, _, number = rest.partition(":")
+    which, _, number = rest.partition(":")
     stock = next((one for one in stocks_of(plan) if one.row == row), None)
-    if stock is None or aim not in AIMS or not number.isdigit():
-        raise NoSuchQuantity("no-such-sheet", f"There is no sheet {of!r} in this plan.", "Load it again.")
-    sheets = stock.laid.of(aim).sheets
-    if not 1 <= int(number) <= len(sheets):
-        raise NoSuchQuantity("no-such-sheet", f"There is no sheet {of!r} in this plan.", "Load it again.")
-    return _drawn(plan, stock, sheets[int(number) - 1], of, on)
+    if stock is not None and number.isdigit():
+        for at, (title, piece, size) in enumerate(_of(stock, which), 1):
+            if at == int(number):
+                return _drawn(plan, stock, piece, (of, f"{title} {at}", size), on)
+    raise NoSuchQuantity("no-such-sheet", f"There is no sheet {of!r} in this plan.", "Load it again.")
+
+
+OFFCUTS = "offcuts"
+"""What names the offcuts of the rack, where an aim names whole sheets."""
+Size = tuple[Fraction, Fraction]
+
+
+def _of(one: OnStock, which: str) -> Iterator[tuple[str, Piece, Size]]:
+    """Whole sheets one way, or offcuts: what each is called, how it is cut, and how large it is."""
+    if which == OFFCUTS:
+        for offcut, piece in one.laid.on_offcuts:
+            yield "Offcut", piece, (offcut.length, offcut.width)
+    elif which in AIMS:
+        for piece in one.laid.of(which).sheets:
+            yield "Sheet", piece, (one.stock.length, one.stock.width)
 
 
 def cut_sheets(plan: SolvedPlan, aim: Aim = "sheets") -> list[Sheet]:
-    """Every sheet of every row, laid out one way."""
+    """Every offcut and every sheet of every row, laid out one way."""
     return [
-        cut_sheet(plan, f"{one.row}:{aim}:{number}")
+        cut_sheet(plan, f"{one.row}:{which}:{number}")
         for one in stocks_of(plan)
-        for number in range(1, len(one.laid.of(aim).sheets) + 1)
+        for which in (OFFCUTS, aim)
+        for number, _ in enumerate(_of(one, which), 1)
     ]
 
 
-def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str, on: Paper) -> Sheet:
-    stock, unit = one.stock, plan.plan.units.length
-    sheet = Sheet("cut_sheet", f"Sheet {of.rpartition(':')[2]} of {one.sheet.name}", place=of)
-    sheet.scale = scale_for(stock.length, stock.width, *on)
-    sheet.add(Rect("outline", "part", (ZERO, ZERO), stock.length, stock.width))
+def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, called: tuple[str, str, Size], on: Paper) -> Sheet:
+    (of, title, (length, width)), unit = called, plan.plan.units.length
+    sheet = Sheet("cut_sheet", f"{title} of {one.sheet.name}", place=of)
+    sheet.scale = scale_for(length, width, *on)
+    sheet.add(Rect("outline", "part", (ZERO, ZERO), length, width))
     numbers, places = numbers_of(plan.plan), {piece.id: piece.place for piece in pieces_of(plan)}
     for leaf in whole.leaves():
         corner = (leaf.x, leaf.y)
@@ -78,14 +97,11 @@ def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, of: str, on: Paper) -> 
         )
         sizes = f"{show(leaf.length, unit)} × {show(leaf.width, unit)}"
         _words(sheet, leaf, [part_called(plan, leaf.part), f"{sizes}{' turned' if leaf.is_turned else ''}"])
-    for (start, end), way, text in (
-        (((ZERO, ZERO), (stock.length, ZERO)), "across", show(stock.length, unit)),
-        (((ZERO, ZERO), (ZERO, stock.width)), "up", show(stock.width, unit)),
-    ):
-        sheet.add(Dimension("dimensions", start, end, way, -FIRST, text, "", "chosen"))  # type: ignore[arg-type]
+    for end, way, size in (((length, ZERO), ACROSS, length), ((ZERO, width), UP, width)):
+        sheet.add(Dimension("dimensions", (ZERO, ZERO), end, way, -FIRST, show(size, unit), "", "chosen"))
     if one.sheet.grain != "free":
-        high = stock.width + 4 * sheet.scale
-        sheet.add(Line("grain", "part", (stock.length / 3, high), (stock.length * 2 / 3, high)))
+        high = width + 4 * sheet.scale
+        sheet.add(Line("grain", "part", (length / 3, high), (length * 2 / 3, high)))
     return sheet
 
 

@@ -19,7 +19,9 @@ def cut_sheets_csv(plan: SolvedPlan, aim: Aim = "sheets") -> bytes:
     writer = csv.writer(out, lineterminator="\r\n")
     writer.writerow(COLUMNS)
     for one in stocks_of(plan):
-        for number, sheet in enumerate(one.laid.of(aim).sheets, 1):
+        racked = [(f"offcut {number}", piece) for number, (_, piece) in enumerate(one.laid.on_offcuts, 1)]
+        whole = [(str(number), piece) for number, piece in enumerate(one.laid.of(aim).sheets, 1)]
+        for number, sheet in (*racked, *whole):
             for leaf in sheet.leaves():
                 name = part_called(plan, leaf.part) if leaf.part else ""
                 sizes = (str(size) for size in (leaf.x, leaf.y, leaf.length, leaf.width))

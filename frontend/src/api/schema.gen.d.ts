@@ -825,6 +825,34 @@ export interface components {
             count?: number;
         };
         /**
+         * AddOffcut
+         * @description An offcut of a sheet of the library: length along the grain, width, and where it stands.
+         */
+        AddOffcut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-offcut";
+            /**
+             * Sheet
+             * @description An id of the plan.
+             */
+            sheet: string;
+            /**
+             * Length
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            width: string;
+            /** Where */
+            where?: string;
+        };
+        /**
          * AddOwn
          * @description A part, or something to buy, by its name; a number is put behind a name that is taken.
          */
@@ -1547,7 +1575,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["TakeOffcutOut"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -2112,6 +2140,13 @@ export interface components {
              */
             bands: {
                 [key: string]: components["schemas"]["Band"];
+            };
+            /**
+             * Offcuts
+             * @default {}
+             */
+            offcuts: {
+                [key: string]: components["schemas"]["Offcut"];
             };
         };
         /**
@@ -2697,6 +2732,36 @@ export interface components {
              * @default
              */
             note: string;
+        };
+        /**
+         * Offcut
+         * @description What is left of a sheet from an earlier job: it is used first.
+         */
+        Offcut: {
+            /**
+             * Sheet
+             * @description The row of the library that it is of.
+             * @example reading-7
+             */
+            sheet: string;
+            /**
+             * Length
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            width: string;
+            /**
+             * Where
+             * @description Where it stands.
+             * @default
+             */
+            where: string;
         };
         /**
          * OnScreen
@@ -3318,7 +3383,8 @@ export interface components {
              *       "sheets": {},
              *       "runners": {},
              *       "boards": {},
-             *       "bands": {}
+             *       "bands": {},
+             *       "offcuts": {}
              *     }
              */
             library: components["schemas"]["Library"];
@@ -3425,7 +3491,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["TakeOffcutOut"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3851,6 +3917,11 @@ export interface components {
              * @description Parts that come out of no whole sheet, or of none that is there.
              */
             left: string[];
+            /**
+             * Offcuts
+             * @description The offcuts of the rack that are used, by their id, in the order in which they are drawn.
+             */
+            offcuts: string[];
             /** Ways */
             ways: components["schemas"]["WayShown"][];
         };
@@ -4695,6 +4766,22 @@ export interface components {
              * @description An id of the plan.
              */
             former: string;
+        };
+        /**
+         * TakeOffcutOut
+         * @description An offcut is gone from the rack: it was used, or thrown away.
+         */
+        TakeOffcutOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-offcut-out";
+            /**
+             * Offcut
+             * @description An id of the plan.
+             */
+            offcut: string;
         };
         /**
          * TakeOut

@@ -8,7 +8,7 @@ from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, PageBreak
 
 from vasculum.cutting.ways import Aim
-from vasculum.drawing.cut_sheet import cut_sheet
+from vasculum.drawing.cut_sheet import OFFCUTS, cut_sheet
 from vasculum.drawing.primitives import Paper as Room
 from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import Cell, Paper, built, paper_of, section, table
@@ -46,7 +46,9 @@ def _of_row(plan: SolvedPlan, row: RowShown, aim: Aim, paper: Paper) -> Iterator
         for one in way.order
     ]
     yield table(("Stage", "Cut", "Fence at", "Pieces", "Parts"), rows, (1.2, 1.8, 2.2, 1.4, 8.4), is_close=True)
-    for number in range(1, way.sheets + 1):
-        sheet = cut_sheet(plan, f"{row.row}:{aim}:{number}", ROOM)
+    names = [f"{row.row}:{OFFCUTS}:{number}" for number in range(1, len(row.offcuts) + 1)]
+    names += [f"{row.row}:{aim}:{number}" for number in range(1, way.sheets + 1)]
+    for name in names:
+        sheet = cut_sheet(plan, name, ROOM)
         yield said(sheet.title, HEAD)
         yield Drawing(sheet, paper.inner_width, HIGH)

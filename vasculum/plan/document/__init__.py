@@ -497,6 +497,18 @@ class Band(Model):
     source: Note = ""
 
 
+class Offcut(Model):
+    """What is left of a sheet from an earlier job: it is used first."""
+
+    sheet: Id
+    """The row of the library that it is of."""
+    length: PositiveLengthText
+    """Along the grain."""
+    width: PositiveLengthText
+    where: Annotated[str, Field(max_length=120), AfterValidator(_one_line)] = ""
+    """Where it stands."""
+
+
 class Runner(Model):
     """A pair of runners: its own figures, assumed until the pair in hand was measured."""
 
@@ -537,6 +549,7 @@ class Library(Model):
     runners: Annotated[dict[Id, Runner], Field(max_length=200)] = {}
     boards: Annotated[dict[Id, Board], Field(max_length=200)] = {}
     bands: Annotated[dict[Id, Band], Field(max_length=200)] = {}
+    offcuts: Annotated[dict[Id, Offcut], Field(max_length=200)] = {}
 
     def has_stock(self, row: str) -> bool:
         """Whether it is a sheet or a board of the library."""
@@ -613,6 +626,7 @@ class Plan(Model):
             "library/runners": self.library.runners,
             "library/boards": self.library.boards,
             "library/bands": self.library.bands,
+            "library/offcuts": self.library.offcuts,
         }
 
     @property

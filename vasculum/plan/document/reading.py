@@ -403,6 +403,9 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
     for needed in ("side_sheet", "bottom_sheet", "front_sheet", "runner"):
         if needed not in plan.choices:
             yield Fault("/choices", f"The plan chooses no {needed}.")
+    for id_, offcut in plan.library.offcuts.items():
+        if offcut.sheet not in plan.library.sheets:
+            yield Fault(f"/library/offcuts/{id_}/sheet", f"There is no sheet {offcut.sheet!r} in the plan's library.")
     for id_, runner in plan.library.runners.items():
         lengths = [plan.length(text) for text in runner.stock_lengths]
         if len(set(lengths)) != len(lengths):

@@ -18,6 +18,7 @@ from vasculum.plan.edits.former import AddFormer, TakeFormerOut
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
+from vasculum.plan.edits.offcuts import AddOffcut, TakeOffcutOut
 from vasculum.plan.edits.own_parts import AddOwn, TakeOwnOut
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
@@ -35,7 +36,8 @@ Verb = Annotated[
     | AddThing | PutThing | TickThing | LayThing | LayAnew | TakeThingOut
     | AddFormer | TakeFormerOut
     | AddScribe | TakeScribeAway | AddStation
-    | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver,
+    | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver
+    | AddOffcut | TakeOffcutOut,
     Field(discriminator="do"),
 ]  # fmt: skip
 """One act, told apart by ``do``."""

@@ -11,7 +11,7 @@ from typing import Literal, NamedTuple
 from vasculum.core.lengths import Mm, show
 from vasculum.cutting.model import Layout, Part, Piece, Stock
 from vasculum.cutting.order import settings_of
-from vasculum.cutting.ways import Aim, Laid, laid_out, setting_count, waste_of
+from vasculum.cutting.ways import Aim, Laid, Offcut, laid_out, waste_of
 from vasculum.plan.document import Model, Sheet
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.places import PLAN
@@ -68,6 +68,8 @@ class RowShown(Model):
     """How many sheets, and whether fewer might do."""
     left: list[str]
     """Parts that come out of no whole sheet, or of none that is there."""
+    offcuts: list[str]
+    """The offcuts of the rack that are used, by their id, in the order in which they are drawn."""
     ways: list[WayShown]
 
 
@@ -87,6 +89,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             name=one.sheet.name,
             says=says(one.laid),
             left=[part_called(plan, name) for name in one.laid.fewest_sheets.left],
+            offcuts=[offcut.name for offcut, _ in one.laid.on_offcuts],
             ways=[_way(plan, one, aim) for aim in ("sheets", "settings")],
         )
         for one in stocks_of(plan)
@@ -97,6 +100,12 @@ def says(laid: Laid) -> str:
     """*5 sheets; at least 5 are needed: proved*, or *at least 4: one may be too many*."""
     count, least = len(laid.fewest_sheets.sheets), laid.bound.sheets
     sheets = f"{count} sheet{'' if count == 1 else 's'}"
+    racked = len(laid.on_offcuts)
+    if racked:
+        from_rack = f"{racked} offcut{'' if racked == 1 else 's'} from the rack"
+        if count == 0:
+            return f"{from_rack}, and no sheet"
+        sheets = f"{from_rack}, and {sheets}"
     if count <= least:
         why = "so many parts share no sheet" if laid.bound.why == "large" else "by area"
         return f"{sheets}; no fewer will do: {why}"
@@ -143,7 +152,13 @@ def _stocks(plan: SolvedPlan) -> Iterator[OnStock]:
             stock = Stock(plan.plan.length(sheet.length), plan.plan.length(sheet.width), kerf, trim)
             if min(stock.usable) > 0:
                 of_it = tuple(parts.values())
-                yield OnStock(id_, sheet, stock, of_it, laid_out(of_it, stock))
+                length, racked = plan.plan.length, plan.plan.library.offcuts.items()
+                offcuts = (
+                    Offcut(one, length(offcut.length), length(offcut.width))
+                    for one, offcut in racked
+                    if offcut.sheet == id_
+                )
+                yield OnStock(id_, sheet, stock, of_it, laid_out(of_it, stock, tuple(offcuts)))
 
 
 def _matched(plan: SolvedPlan) -> list[str]:
@@ -160,25 +175,31 @@ def _panel(plan: SolvedPlan, split: str) -> Part | None:
 
 def _way(plan: SolvedPlan, one: OnStock, aim: Aim) -> WayShown:
     layout, unit = one.laid.of(aim), plan.plan.units.length
-    largest = layout.offcuts()[:1]
+    largest, sawn = layout.offcuts()[:1], _sawn(one, layout)
+    order = [
+        FenceShown(
+            stage=at.stage,
+            way=at.way,
+            size=show(at.size, unit),
+            pieces=at.pieces,
+            parts=[part_called(plan, name) for name in at.parts],
+        )
+        for at in settings_of(sawn)
+    ]
     return WayShown(
         aim=aim,
         sheets=len(layout.sheets),
-        settings=setting_count(layout),
-        cuts=layout.cuts(one.stock.kerf),
+        settings=len(order),
+        cuts=sum(piece.cuts(one.stock.kerf) for piece in sawn),
         waste=round(float(waste_of(layout, one.stock)), 4),
         offcut=[show(size, unit) for piece in largest for size in (piece.length, piece.width)],
-        order=[
-            FenceShown(
-                stage=at.stage,
-                way=at.way,
-                size=show(at.size, unit),
-                pieces=at.pieces,
-                parts=[part_called(plan, name) for name in at.parts],
-            )
-            for at in settings_of(layout.sheets)
-        ],
+        order=order,
     )
+
+
+def _sawn(one: OnStock, layout: Layout) -> list[Piece]:
+    """Everything that is sawn: offcuts of the rack first, then sheets."""
+    return [*(piece for _, piece in one.laid.on_offcuts), *layout.sheets]
 
 
 # ---- as open data ------------------------------------------------------------------------------------------------
@@ -209,6 +230,8 @@ class RowLayout(Model):
     offcut: list[float]
     waste: float
     left: list[str]
+    offcuts: list[Tree]
+    """What comes out of offcuts of the rack, before any sheet."""
     trees: list[Tree]
 
 
@@ -225,16 +248,17 @@ def layouts_of(plan: SolvedPlan, aim: Aim) -> Layouts:
 
 
 def _row(plan: SolvedPlan, one: OnStock, layout: Layout) -> RowLayout:
-    largest = layout.offcuts()[:1]
+    largest, sawn = layout.offcuts()[:1], _sawn(one, layout)
     return RowLayout(
         stock=one.sheet.name,
         sheets=len(layout.sheets),
         bound=one.laid.bound.sheets,
-        settings=setting_count(layout),
-        cuts=layout.cuts(one.stock.kerf),
+        settings=len(settings_of(sawn)),
+        cuts=sum(piece.cuts(one.stock.kerf) for piece in sawn),
         offcut=[_mm(size) for piece in largest for size in (piece.length, piece.width)],
         waste=round(float(waste_of(layout, one.stock)), 4),
         left=[part_called(plan, name) for name in layout.left],
+        offcuts=[_tree(plan, piece) for _, piece in one.laid.on_offcuts],
         trees=[_tree(plan, sheet) for sheet in layout.sheets],
     )
 

@@ -1,13 +1,15 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
+import Form from 'react-bootstrap/Form'
 import { answered, client, type Schemas } from '../../api/client'
 import { Drawing } from '../../drawing/Drawing'
+import { asTyped } from '../../lengths/kept'
 import { Fractions, Num } from '../../lengths/Num'
 import { useOpen } from '../../panels/open'
 import { Panel } from '../../panels/Panel'
-import { usePlan } from '../../plan/PlanDesk'
+import { useCommands, usePlan } from '../../plan/PlanDesk'
 
 type Row = Schemas['RowShown']
 type Way = Schemas['WayShown']
@@ -32,6 +34,7 @@ export function Sheets() {
       answered(client.GET('/api/plans/{plan_id}/sheets', { params: { path: { plan_id: plan.id } } })),
     enabled: isOpen,
     staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: keepPreviousData,
   })
   const rows = data?.rows ?? []
   return (
@@ -126,7 +129,11 @@ function OfRow({ row }: { row: Row }) {
           ))}
         </ButtonGroup>
       )}
+      {row.offcuts.map((offcut, at) => (
+        <OneSheet key={offcut} of={`${row.row}:offcuts:${at + 1}`} />
+      ))}
       {count > 0 && <OneSheet of={`${row.row}:${aim}:${shown}`} />}
+      <Rack row={row} />
       {way && way.order.length > 0 && (
         <details>
           <summary>Order at the saw, {way.settings} settings</summary>
@@ -162,6 +169,86 @@ function OfRow({ row }: { row: Row }) {
   )
 }
 
+/** Offcuts of one row of stock: used before any sheet. */
+function Rack({ row }: { row: Row }) {
+  const { document } = usePlan().plan
+  const { act, edit } = useCommands()
+  const [said, setSaid] = useState(NO_OFFCUT)
+  const [refused, setRefused] = useState<string | null>(null)
+  const { units, library } = document
+  const offcuts = Object.entries(library.offcuts ?? {}).filter(([, one]) => one.sheet === row.row)
+  const add = async () => {
+    const refusal = await edit({ do: 'add-offcut', sheet: row.row, ...said })
+    setRefused(refusal)
+    if (refusal === null) setSaid(NO_OFFCUT)
+  }
+  return (
+    <details>
+      <summary>{offcuts.length > 0 ? `${offcuts.length} in the rack` : 'Offcuts in the rack'}</summary>
+      <ul>
+        {offcuts.map(([id, one]) => (
+          <li key={id}>
+            <Num>{`${asTyped(one.length, units.length)} × ${asTyped(one.width, units.length)}`}</Num>{' '}
+            <span className="other">
+              {[one.where, row.offcuts.includes(id) ? 'used here' : 'not used here']
+                .filter(Boolean)
+                .join(', ')}
+            </span>{' '}
+            <Button
+              size="sm"
+              variant="link"
+              className="p-0"
+              aria-label={`Take ${one.length} × ${one.width} out of the rack`}
+              onClick={() => act({ do: 'take-offcut-out', offcut: id })}
+            >
+              gone
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Form
+        className="things__add"
+        aria-label={`An offcut of ${row.name}`}
+        onSubmit={(event) => {
+          event.preventDefault()
+          add()
+        }}
+      >
+        {OFFCUT.map(([name, label]) => (
+          <Form.Group key={name} controlId={`${row.row}-${name}`}>
+            <Form.Label className="mb-0">{label}</Form.Label>
+            <Form.Control
+              value={said[name]}
+              maxLength={120}
+              autoComplete="off"
+              onChange={(event) => setSaid({ ...said, [name]: event.target.value })}
+            />
+          </Form.Group>
+        ))}
+        <Button
+          type="submit"
+          variant="outline-primary"
+          disabled={said.length.trim() === '' || said.width.trim() === ''}
+        >
+          Into the rack
+        </Button>
+        {refused && (
+          <p role="alert">
+            <Fractions>{refused}</Fractions>
+          </p>
+        )}
+      </Form>
+    </details>
+  )
+}
+
+const NO_OFFCUT = { where: '', length: '', width: '' }
+const OFFCUT = [
+  ['where', 'Where it stands'],
+  ['length', 'Along the grain'],
+  ['width', 'Across'],
+] as const
+
 function OneSheet({ of }: { of: string }) {
   const { plan } = usePlan()
   const { data: sheet } = useQuery({
@@ -173,6 +260,7 @@ function OneSheet({ of }: { of: string }) {
         }),
       ),
     staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: keepPreviousData,
   })
   if (!sheet) return null
   return (
