@@ -87,9 +87,9 @@ function OfRow({ row }: { row: Row }) {
             <th scope="col">Way</th>
             <td>sheets</td>
             <td>settings</td>
-            <td>cuts</td>
+            <td className="d-none d-sm-table-cell">cuts</td>
             <td>waste</td>
-            <td>largest offcut</td>
+            <td className="d-none d-sm-table-cell">largest offcut</td>
           </tr>
         </thead>
         <tbody>
@@ -108,9 +108,11 @@ function OfRow({ row }: { row: Row }) {
               </th>
               <td>{one.sheets}</td>
               <td>{one.settings}</td>
-              <td>{one.cuts}</td>
+              <td className="d-none d-sm-table-cell">{one.cuts}</td>
               <td>{Math.round(one.waste * 100)} %</td>
-              <td>{one.offcut.length > 0 ? <Num>{one.offcut.join(' × ')}</Num> : 'none'}</td>
+              <td className="d-none d-sm-table-cell">
+                {one.offcut.length > 0 ? <Num>{one.offcut.join(' × ')}</Num> : 'none'}
+              </td>
             </tr>
           ))}
         </tbody>
