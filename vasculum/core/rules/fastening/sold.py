@@ -92,6 +92,27 @@ def brad_length(through: Mm, bite: Mm, lengths: tuple[Mm, ...]) -> Mm:
     return shortest(lengths, largest(2 * through, through + bite), "brad")
 
 
+def bites_in_wall(
+    lengths: tuple[Mm, ...],
+    passed: Mm,
+    bite: Mm,
+    wall: Mm | None,
+    covers: tuple[Mm, Mm, Mm],
+    what: str = "screw",
+) -> Mm:
+    """Into a wall that stands: the shortest that bites, or of one that was measured the longest that stays inside.
+
+    Args:
+        covers: up to how thick stock is thin, and what stays before a point in thin stock and in other.
+
+    Raises:
+        CannotDerive: ``no-fastener-so-long``.
+    """
+    if wall is None:
+        return shortest(lengths, passed + bite, what)
+    return longest_into(lengths, passed, wall, *covers)
+
+
 def pocket_length(through: Mm, into: Mm, thicknesses: tuple[Mm, ...], lengths: tuple[Mm, ...]) -> Mm:
     """A pocket screw goes by the thinner of the two parts.
 

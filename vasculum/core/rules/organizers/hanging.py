@@ -14,7 +14,7 @@ from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import how_many, largest, longest_not_over, snap_down, snap_up, total
-from vasculum.core.rules.fastening.sold import count_along, longest_into, shortest
+from vasculum.core.rules.fastening.sold import bites_in_wall, count_along, shortest
 from vasculum.core.rules.obstructions.free import NOTHING
 
 HANGING = "hanging"
@@ -214,10 +214,8 @@ def hanging_top_screw(
     Raises:
         CannotDerive: ``no-fastener-so-long``.
     """
-    if hung_from_thickness is None:
-        return shortest(screw_lengths, hanging_thickness + least_screw_bite, "screw")
-    passed, into = hanging_thickness, hung_from_thickness
-    return longest_into(screw_lengths, passed, into, thin_stock, least_thin_cover, least_screw_cover)
+    covers = (thin_stock, least_thin_cover, least_screw_cover)
+    return bites_in_wall(screw_lengths, hanging_thickness, least_screw_bite, hung_from_thickness, covers)
 
 
 good("runner", per=HANGING, title="runner", unit="pair", count="hanging_pairs", size="runner_length", row="runner")

@@ -15,7 +15,7 @@ from vasculum.core.flow import Stand
 from vasculum.core.flow.things import Hand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
-from vasculum.core.rules.fastening.sold import longest_into, shortest
+from vasculum.core.rules.fastening.sold import bites_in_wall
 from vasculum.core.rules.obstructions.free import NOTHING
 
 TRAY = "parts_tray"
@@ -209,9 +209,8 @@ def parts_screw_length(
     Raises:
         CannotDerive: ``no-fastener-so-long``.
     """
-    if standing_wall is None:
-        return shortest(screw_lengths, parts_strip + least_screw_bite, "screw")
-    return longest_into(screw_lengths, parts_strip, standing_wall, thin_stock, least_thin_cover, least_screw_cover)
+    covers = (thin_stock, least_thin_cover, least_screw_cover)
+    return bites_in_wall(screw_lengths, parts_strip, least_screw_bite, standing_wall, covers)
 
 
 good(

@@ -7,7 +7,7 @@ from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.reasons import snap_down
-from vasculum.core.rules.fastening.sold import count_along, longest_into, shortest
+from vasculum.core.rules.fastening.sold import bites_in_wall, count_along
 from vasculum.core.rules.runners.risers import IN_LISTS, RISERS
 
 KEPT = (RISERS, "tray_kept.cleats")
@@ -108,9 +108,8 @@ def keeper_brad_length(
     Raises:
         CannotDerive: ``no-fastener-so-long``.
     """
-    if standing_wall is None:
-        return shortest(brad_lengths, keeper_width + keeper_bite, "brad")
-    return longest_into(brad_lengths, keeper_width, standing_wall, thin_stock, least_thin_cover, least_screw_cover)
+    covers = (thin_stock, least_thin_cover, least_screw_cover)
+    return bites_in_wall(brad_lengths, keeper_width, keeper_bite, standing_wall, covers, "brad")
 
 
 good(

@@ -5,12 +5,12 @@ Lid boxes, bottles, rolls: what stands in a tall narrow box. A strip behind the 
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, good, piece, rule
+from vasculum.core.catalogue import alternative, body, good, piece, rule
 from vasculum.core.errors import CannotDerive
 from vasculum.core.flow import Stand
 from vasculum.core.lengths import Mm
 from vasculum.core.published import GRAVITY
-from vasculum.core.rules.fastening.sold import longest_into, shortest
+from vasculum.core.rules.fastening.sold import bites_in_wall
 from vasculum.core.rules.obstructions.free import NOTHING
 
 ONE_SIDE = "runner.one_side"
@@ -124,9 +124,8 @@ def carrier_screw_length(
     Raises:
         CannotDerive: ``no-fastener-so-long``.
     """
-    if standing_wall is None:
-        return shortest(screw_lengths, carrier_out + least_screw_bite, "screw")
-    return longest_into(screw_lengths, carrier_out, standing_wall, thin_stock, least_thin_cover, least_screw_cover)
+    covers = (thin_stock, least_thin_cover, least_screw_cover)
+    return bites_in_wall(screw_lengths, carrier_out, least_screw_bite, standing_wall, covers)
 
 
 good(
@@ -181,3 +180,19 @@ def carrier(carrier_from_left: Mm, members_from_front: Mm, carrier_board_from_fl
 def carrier_strip(strip_from_left: Mm, members_from_front: Mm, carrier_board_from_floor: Mm) -> Stand:
     """Between carrier and wall."""
     return Stand(strip_from_left, members_from_front, carrier_board_from_floor, "back", "up", 1)
+
+
+@body("member_lower", ONE_SIDE, "Runner, lower", "runner_length", "runner_height", "beside_box")
+def member_lower(
+    two_from_left: Mm, members_from_front: Mm, box_from_floor: Mm, lower_of_two: Mm, runner_height: Mm
+) -> Stand:
+    """Its middle on the lower line."""
+    return Stand(two_from_left, members_from_front, box_from_floor + lower_of_two - runner_height / 2, "back", "up", 1)
+
+
+@body("member_upper", ONE_SIDE, "Runner, upper", "runner_length", "runner_height", "beside_box")
+def member_upper(
+    two_from_left: Mm, members_from_front: Mm, box_from_floor: Mm, upper_of_two: Mm, runner_height: Mm
+) -> Stand:
+    """Its middle on the upper line."""
+    return Stand(two_from_left, members_from_front, box_from_floor + upper_of_two - runner_height / 2, "back", "up", 1)

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from vasculum.core.catalogue import alternative, body, cut, rule
-from vasculum.core.flow import Stand
+from vasculum.core.catalogue import alternative, cut, rule
 from vasculum.core.lengths import Mm
 from vasculum.core.rules.runners.one_side import ONE_SIDE
 
@@ -34,22 +33,6 @@ def strip_from_left(carried_from_left: Mm, free_width: Mm, carrier_packing: Mm) 
 def two_from_left(carried_from_left: Mm, free_width: Mm, carrier_out: Mm, beside_box: Mm) -> Mm:
     """Between carrier and box."""
     return carried_from_left + free_width - carrier_out - beside_box
-
-
-@body("member_lower", KIND, "Runner, lower", "runner_length", "runner_height", "beside_box")
-def member_lower(
-    two_from_left: Mm, members_from_front: Mm, box_from_floor: Mm, lower_of_two: Mm, runner_height: Mm
-) -> Stand:
-    """Its middle on the lower line."""
-    return Stand(two_from_left, members_from_front, box_from_floor + lower_of_two - runner_height / 2, "back", "up", 1)
-
-
-@body("member_upper", KIND, "Runner, upper", "runner_length", "runner_height", "beside_box")
-def member_upper(
-    two_from_left: Mm, members_from_front: Mm, box_from_floor: Mm, upper_of_two: Mm, runner_height: Mm
-) -> Stand:
-    """Its middle on the upper line."""
-    return Stand(two_from_left, members_from_front, box_from_floor + upper_of_two - runner_height / 2, "back", "up", 1)
 
 
 for title, line in (
