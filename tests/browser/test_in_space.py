@@ -57,7 +57,7 @@ def test_a_piece_chosen_in_space_is_chosen_in_the_list_and_drawn_flat(open_at: O
     canvas.press("Escape")
     expect(chosen).to_have_count(0)
     page.get_by_role("button", name="Elevation").click()
-    expect(page.locator(".drawing")).to_be_visible()
+    expect(page.get_by_role("region", name="Working drawing").locator(".drawing")).to_be_visible()
 
 
 def test_it_follows_a_change(open_at: Open, watch: Watch) -> None:
@@ -76,4 +76,4 @@ def test_where_nothing_draws_in_space_the_flat_drawing_is_offered(page: Page, op
     page = open_at(f"{BENCH}/make", as_found=True)
     page.get_by_role("button", name="In space").click()
     page.get_by_role("button", name="The flat drawing").click()
-    expect(page.locator(".drawing")).to_be_visible()
+    expect(page.get_by_role("region", name="Working drawing").locator(".drawing")).to_be_visible()
