@@ -150,3 +150,25 @@ def test_thicker_risers_bear_more() -> None:
     pieces = {one.role: one.size for one in pieces_of(solved(with_choices(tiered(tray_kept="cleats"))))}
     assert pieces["runner_left"] == pieces["runner_right"] == (mm("17 9/16"), mm("2 17/32"), mm("1/4"))
     assert pieces["keeper_left"] == pieces["keeper_right"] == (mm("5 27/32"), mm("1/2"), mm("1/4"))
+
+
+@pytest.mark.parametrize("beside", ["tray", "bin", "rack"])
+@pytest.mark.parametrize("divider", ["none", "board"])
+def test_boxes_that_stand_beside_each_other_in_a_drawer_want_no_board_between(beside: str, divider: str) -> None:
+    """Two boxes in 480, each with 1 of play a side: 238 wide without a board between, less with one."""
+    plan = new_plan("Beside", "frameless", "mm", "480", "120", "400", what="drawer")
+    plan, (first, _) = split(plan, drawer_of(plan), "columns", {"holds": "tray"}, {"holds": beside}, divider=divider)
+    plan = with_choices(plan, bin_width="150 mm", bin_height="80 mm", bin_depth="300 mm")
+    done = solved(plan)
+    boards = [one for one in pieces_of(done) if one.role == "divider"]
+    assert len(boards) == (divider == "board")
+    assert (done.solved.value(first, "outside_width") == 238) == (divider == "none")
+    assert "columns-want-boards" not in codes(done)
+    assert prove(done).meetings == ()
+
+
+def test_a_box_that_stands_behind_a_front_wants_its_boards() -> None:
+    plan = new_plan("Fronted", "frameless", "mm", "480", "120", "400", what="drawer")
+    plan, _ = split(plan, drawer_of(plan), "columns", {"holds": "drawer"}, {"holds": "tray"}, divider="none")
+    fronted = with_choices(plan, front="overlay")
+    assert [one for one in pieces_of(solved(fronted)) if one.role == "divider"]

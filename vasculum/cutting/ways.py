@@ -43,7 +43,7 @@ class CannotBeCut(Exception):
     """A layout that failed its check: a fault of the program, never of a plan."""
 
 
-@lru_cache(maxsize=256)
+@lru_cache(maxsize=32)
 def laid_out(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...] = ()) -> Laid:
     """What comes out of offcuts, then the best of several orders for each aim; all of it has passed the checker.
 

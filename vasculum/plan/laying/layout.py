@@ -115,12 +115,18 @@ def divider_of(plan: Plan, place: Place) -> str:
 def wants_boards(plan: Plan, place: Place) -> bool:
     """Whether something in a place hangs on its walls, laps them or lies between them."""
     if place.holds not in SPLITS:
-        return place.holds not in ALONE
+        return place.holds not in ALONE and not _stands(plan, place)
     is_railed = place.holds == "rows" and place.divider == "board"
     return is_railed or any(
         wants_boards(plan, plan.places[id_]) and not _hangs_on_a_wall(plan, place, at)
         for at, id_ in enumerate(place.children)
     )
+
+
+def _stands(plan: Plan, place: Place) -> bool:
+    """Whether a place holds a box without a front that stands on its floor and lifts out."""
+    row = plan.library.runners[nearest_choice((place.choices, plan.choices), "runner") or ""]
+    return place.holds in BOXES and row.kind == "standing" and front_of(plan, place, (plan.choices,)) == "none"
 
 
 def _hangs_on_a_wall(plan: Plan, split: Place, at: int) -> bool:
