@@ -17,7 +17,7 @@ from vasculum.cutting.checked import faults
 from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.strips import strips
-from vasculum.cutting.ways import laid_out, setting_count, waste_of
+from vasculum.cutting.ways import Offcut, laid_out, setting_count, waste_of
 
 SHEET = Stock(mm("96"), mm("48"), mm("1/8"))
 METRIC = Stock(Mm(2440), Mm(1220), Mm(3))
@@ -64,7 +64,7 @@ def test_one_strip_of_boards_by_hand() -> None:
     """Rips 300 of 2440: four of 600 and three kerfs, 31 left: one rip, four crosscuts, an offcut of 28 behind the last."""
     layout = strips(tuple(Part(str(n), Mm(600), Mm(300)) for n in range(4)), METRIC, is_pure=True)
     assert setting_count(layout) == 2
-    assert layout.cuts(METRIC.kerf) == 5
+    assert sum(sheet.cuts() for sheet in layout.sheets) == 5
     assert [(one.length, one.width) for one in layout.offcuts()] == [(2440, 917), (28, 300)]
     assert waste_of(layout, METRIC) == 1 - Fraction(4 * 600 * 300, 2440 * 1220)
 
@@ -265,3 +265,31 @@ def test_settings_come_down_stage_by_stage_and_every_part_comes_off_once(parts: 
     off = [name for one in order for name in one.parts]
     uncut = [sheet.part for sheet in layout.sheets if sheet.part]
     assert sorted(off + uncut) == sorted(one.part for one in layout.parts())
+
+
+# ---- offcuts -----------------------------------------------------------------------------------------------------
+
+
+def test_what_offcuts_might_have_held_is_no_proof_that_a_sheet_is_needed() -> None:
+    """An offcut of 1300 x 700 is filled by one part or by two; none of four large ones fits it, so four are needed."""
+    rack = (Offcut("rack", Mm(1300), Mm(700)),)
+    large = [Part(f"large {n}", Mm(1400), Mm(800)) for n in range(4)]
+    assert laid_out(tuple(large), METRIC, rack).bound == (4, "large")
+    held = [Part(f"held {n}", Mm(1300), Mm(700)) for n in range(4)]
+    laid = laid_out(tuple(held), METRIC, rack)
+    assert (len(laid.on_offcuts), len(laid.fewest_sheets.sheets)) == (1, 3)
+    assert laid.bound == (1, "area")
+
+
+@settings(max_examples=15, deadline=None)
+@given(parts=DRAWN, stock=STOCKS, sizes=st.lists(st.tuples(SIZES, SIZES), min_size=1, max_size=3))
+def test_with_a_rack_nothing_is_lost_and_the_bound_stays_below(
+    parts: tuple[Part, ...], stock: Stock, sizes: list[tuple[int, int]]
+) -> None:
+    rack = tuple(Offcut(f"o{n}", Mm(a), Mm(b)) for n, (a, b) in enumerate(sizes))
+    laid = laid_out(parts, stock, rack)
+    of_rack = [leaf.part for _, piece in laid.on_offcuts for leaf in piece.leaves() if leaf.part]
+    names = [*of_rack, *(one.part for one in laid.fewest_sheets.parts()), *laid.fewest_sheets.left]
+    assert sorted(names) == sorted(part.name for part in parts)
+    assert laid.bound.sheets <= len(laid.fewest_sheets.sheets)
+    assert laid.bound.sheets <= laid_out(parts, stock).bound.sheets

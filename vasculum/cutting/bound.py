@@ -17,14 +17,19 @@ class Bound(NamedTuple):
     why: Why
 
 
-def bound(parts: Sequence[Part], stock: Stock) -> Bound:
-    """The better of both; of parts that come out of a sheet at all."""
+def bound(parts: Sequence[Part], stock: Stock, offcuts: Sequence[Stock] = ()) -> Bound:
+    """The better of both; of parts that come out of a sheet at all.
+
+    Whatever comes out of offcuts: they give all of their area, and any part that one of them holds.
+    """
     length, width = stock.usable
     fitting = [one for one in parts if fits(one, stock)]
     kerf = stock.kerf
     area = sum(((one.length + kerf) * (one.width + kerf) for one in fitting), Mm(0))
-    by_area = -(-area // ((length + kerf) * (width + kerf))) if fitting else 0
-    large = sum(_shares_with_no_like(one, length, width) for one in fitting)
+    area -= sum(((one.length + kerf) * (one.width + kerf) for one in offcuts), Mm(0))
+    by_area = -(-area // ((length + kerf) * (width + kerf))) if area > 0 else 0
+    for_sheets = [one for one in fitting if not any(fits(one, offcut) for offcut in offcuts)]
+    large = sum(_shares_with_no_like(one, length, width) for one in for_sheets)
     return Bound(large, "large") if large > by_area else Bound(int(by_area), "area")
 
 

@@ -61,10 +61,10 @@ class Piece(NamedTuple):
         for child in self.children:
             yield from child.leaves()
 
-    def cuts(self, kerf: Mm) -> int:
+    def cuts(self) -> int:
         """How many cuts divide it."""
         own = 0 if self.cut is None else len(self.children) - 1 + (1 if self.lost > 0 else 0)
-        return own + sum(child.cuts(kerf) for child in self.children)
+        return own + sum(child.cuts() for child in self.children)
 
     @property
     def is_offcut(self) -> bool:
@@ -86,7 +86,3 @@ class Layout(NamedTuple):
         """Everything that is left over, the largest first."""
         found = [leaf for sheet in self.sheets for leaf in sheet.leaves() if leaf.is_offcut]
         return sorted(found, key=lambda one: (-one.length * one.width, one.x, one.y))
-
-    def cuts(self, kerf: Mm) -> int:
-        """How many cuts are sawn."""
-        return sum(sheet.cuts(kerf) for sheet in self.sheets)

@@ -50,6 +50,7 @@ def laid_out(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...] 
     Raises:
         CannotBeCut: where the program laid something out that cannot be cut.
     """
+    least = bound(parts, stock, [_only(stock, one) for one in offcuts])
     used = tuple(_on_offcuts(parts, stock, offcuts))
     gone = {leaf.part for _, piece in used for leaf in piece.leaves()}
     parts = tuple(part for part in parts if part.name not in gone)
@@ -60,7 +61,6 @@ def laid_out(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...] 
         for score, planned in ((0, False), (1, False), (0, True))
     ]
     tried += [strips(parts, stock, across_first=across, is_first_fit=True) for across in (False, True)]
-    least = bound(parts, stock)
     if len(parts) <= FEW and min(len(one.sheets) for one in tried) > least.sheets:
         tried += [strips(parts, stock, is_first_fit=True, order=order) for order in permutations(range(len(parts)))]
     by_sheets = min(tried, key=lambda one: (len(one.left), len(one.sheets), -_largest(one), setting_count(one)))
@@ -75,7 +75,7 @@ def _on_offcuts(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ..
     """The smallest offcut first, each filled as well as it can be; one that holds nothing stays in the rack."""
     left = list(parts)
     for offcut in sorted(offcuts, key=lambda one: (one.length * one.width, one.name)):
-        only = stock._replace(length=offcut.length, width=offcut.width, trim=NOTHING, copies=1)
+        only = _only(stock, offcut)
         fitting = [part for part in left if fits(part, only)]
         tried = [
             strips(fitting, only, across_first=across, is_planned=planned)
@@ -90,6 +90,11 @@ def _on_offcuts(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ..
         yield offcut, best.sheets[0]
         gone = {leaf.part for leaf in best.parts()}
         left = [part for part in left if part.name not in gone]
+
+
+def _only(stock: Stock, offcut: Offcut) -> Stock:
+    """An offcut as a stock of one, sawn by the same saw and trimmed already."""
+    return stock._replace(length=offcut.length, width=offcut.width, trim=NOTHING, copies=1)
 
 
 def setting_count(layout: Layout) -> int:
