@@ -1,5 +1,6 @@
 # Two commands for a fresh machine: `make demo` and `make test`. Needs Python 3.11+, Node 20+ and make.
-PYTHON ?= python3
+# The newest interpreter there is: from 3.12 on the search for fewer sheets is installed too.
+PYTHON ?= $(shell sh tools/newest_python.sh)
 BIN := .venv/bin
 RUN := $(BIN)/python -m vasculum
 PORT ?= 8017

@@ -6,13 +6,14 @@ import json
 import sys
 import time
 from pathlib import Path
-from typing import Any, Literal
+from typing import Any
 
 import click
 
 from vasculum import __version__
 from vasculum.core.errors import VasculumError
 from vasculum.core.flow import read_key
+from vasculum.cutting.ways import AIMS, Aim
 from vasculum.plan.document.reading import FaultyPlan, read_plan
 from vasculum.plan.document.settings import SETTINGS
 from vasculum.plan.laying.solving import SolvedPlan
@@ -163,21 +164,29 @@ def propose_command(plan_file: Path, seconds: float | None, as_json: bool, place
 
 @main.command("layout")
 @PLAN_FILE
-@click.option("--aim", type=click.Choice(["sheets", "settings"]), default="sheets", show_default=True)
+@click.option("--aim", type=click.Choice(AIMS), help="Else as kept, or the fewest sheets.")
+@click.option("--seconds", type=click.FloatRange(0, 3600), default=0, help="Look so long for fewer sheets.")
 @click.option("--json", "as_json", is_flag=True, help="Everything with the cuts of each sheet, as JSON; sizes in mm.")
-def layout_command(plan_file: Path, aim: Literal["sheets", "settings"], as_json: bool) -> None:
+def layout_command(plan_file: Path, aim: Aim | None, seconds: float, as_json: bool) -> None:
     """Lay the parts of a plan file out on the sheets that they are cut from.
 
     Exit status 1 where a part comes out of none.
     """
-    from vasculum.plan.telling.sheets import layouts_of, rows_shown
+    from vasculum.plan.telling.sheets import layouts_of, rows_shown, way_of
 
     plan = _solved(plan_file)
+    if seconds:
+        from vasculum.cutting.search import is_installed
+        from vasculum.proposing.sheets import with_better_layouts
+
+        if not is_installed():
+            click.echo("The search wants Python 3.12 or newer: laid out in strips.", err=True)
+        plan = with_better_layouts(plan, seconds)
     rows = rows_shown(plan)
     if as_json:
         click.echo(layouts_of(plan, aim).model_dump_json(indent=2))
     for row in () if as_json else rows:
-        way = next(one for one in row.ways if one.aim == aim)
+        way = way_of(row, aim)
         click.echo(f"{row.name}: {row.says}")
         offcut = f", largest offcut {' × '.join(way.offcut)}" if way.offcut else ""
         click.echo(f"  {way.sheets} sheets, {way.settings} settings, {way.cuts} cuts, {way.waste:.0%} waste{offcut}")

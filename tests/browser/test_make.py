@@ -236,7 +236,7 @@ def test_an_offcut_in_the_rack_is_used_first_and_a_bad_size_is_answered_in_words
     watch.allow("422")
     page = open_at("/plans/potting-bench/cut")
     thin = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 6 mm")
-    thin.get_by_text("Offcuts in the rack").click()
+    thin.get_by_text("In hand", exact=True).click()
     form = thin.get_by_role("form", name="An offcut of Plywood 6 mm")
     for label, said in (("Where it stands", "behind the door"), ("Along the grain", "wide"), ("Across", "700")):
         form.get_by_label(label).fill(said)
@@ -248,3 +248,69 @@ def test_an_offcut_in_the_rack_is_used_first_and_a_bad_size_is_answered_in_words
     expect(thin).to_contain_text("behind the door, used here")
     thin.get_by_role("button", name="out of the rack").click()
     expect(thin).to_contain_text("1 sheet; no fewer will do")
+
+
+def test_a_layout_is_kept_a_sheet_is_sawn_and_a_part_goes_elsewhere(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")
+    page = open_at("/plans/potting-bench/cut")
+    thick = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 12 mm")
+    thick.get_by_role("button", name="Keep this way").click()
+    expect(thick.get_by_role("button", name="As kept")).to_have_attribute("aria-pressed", "true")
+    thick.get_by_label("A part of this sheet to lay elsewhere").select_option(index=1)
+    thick.get_by_label("Onto which sheet").select_option("2")
+    expect(thick).to_contain_text("2 sheets; at least 1 by area")
+    part = thick.get_by_role("button", name="drag it to another place").first
+    part.focus()
+    part.press("ArrowUp")
+    kept(page)
+    thick.get_by_label("This sheet is sawn").click()
+    expect(thick.get_by_label("This sheet is sawn")).to_be_checked()
+    kept(page)
+    expect(thick.get_by_role("button", name="drag it to another place")).to_have_count(0)
+    expect(thick.get_by_label("A part of this sheet to lay elsewhere")).to_have_count(0)
+    thick.get_by_role("button", name="Lay out anew, but for what is sawn").click()
+    expect(thick.get_by_label("This sheet is sawn")).to_be_checked()
+
+
+def drag(page: Page, part: Locator, x: float, y: float) -> None:
+    """Take a part in its middle and let it go there."""
+    part.scroll_into_view_if_needed()
+    begins = part.bounding_box()
+    assert begins is not None
+    page.mouse.move(begins["x"] + begins["width"] / 2, begins["y"] + begins["height"] / 2)
+    page.mouse.down()
+    page.mouse.move(begins["x"] + begins["width"] / 2 + 20, begins["y"] + begins["height"] / 2 - 5, steps=3)
+    page.mouse.move(x, y, steps=4)
+    page.mouse.up()
+
+
+def test_a_part_is_dragged_to_what_is_free_or_it_is_told_why_not(open_at: Open, watch: Watch) -> None:
+    watch.allow("422")
+    page = open_at("/plans/potting-bench/cut")
+    thick = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 12 mm")
+    drawing = thick.locator("svg.drawing")
+    part = thick.get_by_role("button", name="drag it to another place").first
+    part.scroll_into_view_if_needed()
+    whole = drawing.bounding_box()
+    assert whole is not None
+    drag(page, part, whole["x"] + whole["width"] * 0.5, whole["y"] + 1)
+    expect(thick.get_by_role("alert")).to_contain_text("would lie beside the sheet")
+    expect(thick.get_by_role("button", name="As kept")).to_have_count(0)
+    whole = drawing.bounding_box()
+    assert whole is not None
+    drag(page, part, whole["x"] + whole["width"] * 0.5, whole["y"] + whole["height"] * 0.3)
+    expect(thick.get_by_role("button", name="As kept")).to_have_attribute("aria-pressed", "true")
+    expect(thick.get_by_role("alert")).to_have_count(0)
+
+
+def test_a_sheet_with_a_bad_corner_is_used_first(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/cut")
+    thin = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 6 mm")
+    thin.get_by_text("In hand", exact=True).click()
+    thin.get_by_role("button", name="A bad place of a sheet in hand").click()
+    form = thin.get_by_role("form", name="A bad place of a sheet in hand")
+    form.get_by_label("Length").fill("100")
+    form.get_by_label("Width").fill("60")
+    form.get_by_role("button", name="Leave it out").click()
+    expect(thin).to_contain_text("1 offcut from the rack, and no sheet")
+    expect(thin).to_contain_text("one bad place")

@@ -12,12 +12,15 @@ from hypothesis import strategies as st
 from shapely import box, union_all
 
 from tests.helpers import mm
+from vasculum.cutting.around import filled
 from vasculum.cutting.bound import bound, fits
 from vasculum.cutting.checked import faults
-from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock
+from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
+from vasculum.cutting.search import is_installed, search
+from vasculum.cutting.slices import placed, slice_of
 from vasculum.cutting.strips import strips
-from vasculum.cutting.ways import Offcut, laid_out, setting_count, waste_of
+from vasculum.cutting.ways import Kept, Offcut, laid_out, setting_count, waste_of
 
 SHEET = Stock(mm("96"), mm("48"), mm("1/8"))
 METRIC = Stock(Mm(2440), Mm(1220), Mm(3))
@@ -71,7 +74,7 @@ def test_one_strip_of_boards_by_hand() -> None:
 
 def test_trims_come_off_every_edge_first() -> None:
     for trim, sheets in ((0, 1), (5, 2)):
-        stock = METRIC._replace(trim=Mm(trim))
+        stock = METRIC._replace(trims=Trims(*[Mm(trim)] * 4))
         layout = laid_out((Part("a", Mm(2440), Mm(600)), Part("b", Mm(2430), Mm(600))), stock)
         assert len(layout.fewest_sheets.sheets) + len(layout.fewest_sheets.left) == sheets
         assert all(one.x >= trim and one.y >= trim for one in layout.fewest_sheets.parts())
@@ -99,7 +102,7 @@ DRAWN = st.lists(st.tuples(SIZES, SIZES, st.booleans()), min_size=1, max_size=18
 )
 STOCKS = st.builds(
     Stock, st.integers(1500, 2800).map(Mm), st.integers(900, 1300).map(Mm),
-    st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Mm(0), Mm(5)]), st.none(),
+    st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Trims(), Trims(*[Mm(5)] * 4), Trims(Mm(2), Mm(0), Mm(7), Mm(1))]), st.none(), st.just(()),
 )  # fmt: skip
 
 
@@ -293,3 +296,98 @@ def test_with_a_rack_nothing_is_lost_and_the_bound_stays_below(
     assert sorted(names) == sorted(part.name for part in parts)
     assert laid.bound.sheets <= len(laid.fewest_sheets.sheets)
     assert laid.bound.sheets <= laid_out(parts, stock).bound.sheets
+
+
+# ---- bad places --------------------------------------------------------------------------------------------------
+
+
+@settings(max_examples=60, deadline=None)
+@given(
+    parts=DRAWN,
+    corner=st.tuples(st.integers(-50, 1600), st.integers(-50, 900)),
+    size=st.tuples(st.integers(1, 700), st.integers(1, 500)),
+)
+def test_parts_move_away_from_a_bad_place(
+    parts: tuple[Part, ...], corner: tuple[int, int], size: tuple[int, int]
+) -> None:
+    zone = Zone(*map(Mm, corner), *map(Mm, size))
+    stock = METRIC._replace(length=Mm(1500), width=Mm(900), bad=(zone,), copies=1)
+    slice_ = filled(parts, stock)
+    if slice_ is None:
+        return
+    sheet = placed(slice_, {part.name: part for part in parts}, stock)
+    lain = {leaf.part for leaf in sheet.leaves()}
+    assert faults(Layout((sheet,)), [part for part in parts if part.name in lain], stock) == []
+
+
+def test_a_bad_corner_takes_no_more_than_itself() -> None:
+    """100 x 100 off a corner of 1500 x 900: a part 1397 x 900 lies beside it, one of 1398 does not, and none is whole."""
+    stock = METRIC._replace(length=Mm(1500), width=Mm(900), bad=(Zone(Mm(0), Mm(0), Mm(100), Mm(100)),), copies=1)
+    for length, fits_it in ((1397, True), (1398, False)):
+        assert (filled([Part("a", Mm(length), Mm(900))], stock) is not None) is fits_it
+
+
+# ---- kept and sawn -----------------------------------------------------------------------------------------------
+
+
+def kept_of(layout: Layout) -> tuple[Kept, ...]:
+    return tuple(Kept(slice_of(sheet)) for sheet in layout.sheets)
+
+
+@settings(max_examples=40, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_a_layout_that_is_kept_comes_back_cut_for_cut(parts: tuple[Part, ...], stock: Stock) -> None:
+    first = laid_out(parts, stock)
+    again = laid_out(parts, stock, (), kept_of(first.fewest_settings))
+    assert again.kept == first.fewest_settings or not first.fewest_settings.sheets
+    assert again.fewest_sheets == first.fewest_sheets
+
+
+def test_a_kept_sheet_takes_a_part_that_has_grown_while_it_fits() -> None:
+    strip = strips(PAIR, METRIC, is_pure=True)
+    for longer, broken in ((1637, 0), (1638, 1)):
+        grown = (PAIR[0]._replace(length=Mm(longer)), PAIR[1])
+        again = laid_out(grown, METRIC, (), kept_of(strip))
+        assert again.broken == broken
+        assert sorted(one.part for one in again.best.parts()) == ["a", "b"]
+
+
+def test_a_sawn_sheet_stays_as_it_was_and_the_rest_is_laid_out() -> None:
+    """Part a was sawn 1000 long: that it should be 1100 by now changes nothing on its sheet."""
+    first = laid_out(PAIR, METRIC)
+    (sawn,) = kept_of(first.fewest_sheets)
+    parts = (PAIR[0]._replace(length=Mm(1100)), PAIR[1], Part("c", Mm(700), Mm(300)))
+    again = laid_out(parts, METRIC, (), (sawn._replace(sawn=PAIR),))
+    assert again.sawn == 1
+    for way in (again.fewest_sheets, again.fewest_settings):
+        assert way.sheets[0] == first.fewest_sheets.sheets[0]
+        assert [one.part for one in way.parts()] == [*(one.part for one in first.fewest_sheets.parts()), "c"]
+    assert again.bound.sheets == 2
+
+
+# ---- the search --------------------------------------------------------------------------------------------------
+
+
+def searched(parts: tuple[Part, ...], stock: Stock, seconds: float) -> list[tuple[Layout, int]]:
+    found: list[tuple[Layout, int]] = []
+    search(parts, stock, seconds, lambda layout, least: found.append((layout, least)))
+    return found
+
+
+@pytest.mark.skipif(not is_installed(), reason="the search wants Python 3.12 or newer")
+@settings(max_examples=15, deadline=None)
+@given(parts=DRAWN, stock=STOCKS)
+def test_what_the_search_finds_can_be_cut_and_keeps_its_own_bound(parts: tuple[Part, ...], stock: Stock) -> None:
+    fitting = tuple(part for part in parts if fits(part, stock))
+    found = searched(parts, stock, 0.3)
+    assert bool(found) is bool(fitting)
+    for layout, least in found:
+        assert faults(layout, fitting, stock) == []
+        assert len(layout.sheets) >= max(least, bound(fitting, stock).sheets)
+        again = laid_out(fitting, stock, (), kept_of(layout))
+        assert again.kept == layout
+
+
+def test_without_the_library_nothing_is_found_and_nothing_fails(monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr("vasculum.cutting.search.LIBRARY", "not_installed_anywhere")
+    assert searched(PAIR, METRIC, 0.1) == []

@@ -25,14 +25,14 @@ def of_boards(*roles: str, height: str = "9", **row: Any) -> Plan:
 
 
 def test_a_front_of_a_board_is_as_thick_as_the_board_and_bought_by_the_length() -> None:
-    """22 1/4 by 8 3/4: one beside the other does not come out of 9 1/4; 22 1/4 and 10 % are 2 ft of 8."""
+    """22 1/4 by 8 3/4: one of them comes out of a board of 8 ft."""
     plan = of_boards("front_sheet", price="11")
     (front,) = (one for one in pieces_of(solved(plan)) if one.role == "front")
     assert front.size is not None
     assert front.size == (mm("22 1/4"), mm("8 3/4"), mm("3/4"))
     assert front.grain == "length"
     line = lines(plan)["Any"]
-    assert (line.need, line.buy, line.cost) == ("1.9 ft; with 10 % 2.0 ft", "1 of 96 in", "11.00")
+    assert (line.need, line.buy, line.cost) == ("1 part, 1.9 ft", "1 of 96 in", "11.00")
     shown = next(part for part in solution_of(solved(plan)).parts if part.name == "Front")
     assert shown.material == "Any"
 

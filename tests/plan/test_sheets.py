@@ -70,7 +70,7 @@ def test_parts_are_turned_only_where_nothing_says_how_their_grain_runs() -> None
 
 def test_kerf_and_trim_are_chosen() -> None:
     done = solved(bank(blade_kerf="3/16 in", sheet_trim="1/4 in"))
-    assert {(one.stock.kerf, one.stock.trim) for one in stocks_of(done)} == {(mm("3/16"), mm("1/4"))}
+    assert {(one.stock.kerf, *one.stock.trims) for one in stocks_of(done)} == {(mm("3/16"), *[mm("1/4")] * 4)}
 
 
 def test_it_is_told_whether_fewer_might_do() -> None:

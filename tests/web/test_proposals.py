@@ -120,5 +120,6 @@ def test_the_same_work_begun_again_ends_the_first_and_few_work_at_once() -> None
     assert [one.state for one in (second, *others)] == ["stopped", "working", "working"]
     for one in others:
         one.stop()
-    assert jobs.get(others[1].id) is others[1]
-    assert jobs.get("none") is None
+    assert jobs.get(others[1].id, "tests.web.told_and_died") is others[1]
+    assert jobs.get(others[1].id, "another.module") is None
+    assert jobs.get("none", "tests.web.told_and_died") is None

@@ -35,7 +35,12 @@ def bound(parts: Sequence[Part], stock: Stock, offcuts: Sequence[Stock] = ()) ->
 
 def fits(part: Part, stock: Stock) -> bool:
     """Whether a part comes out of a whole sheet."""
-    length, width = stock.usable
+    return holds(stock.usable, part)
+
+
+def holds(size: tuple[Mm, Mm], part: Part) -> bool:
+    """Whether a part comes out of a rectangle, by its length and width."""
+    length, width = size
     lies = part.length <= length and part.width <= width
     return lies or (part.may_turn and part.width <= length and part.length <= width)
 

@@ -13,6 +13,8 @@ from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock
 
 MOST_STAGES = 4
 """Rip, crosscut, rip again, trim."""
+STAGES_ROUND_BAD = 4
+"""So many more for each bad place: one along each of its edges."""
 
 
 def faults(layout: Layout, parts: Sequence[Part], stock: Stock, most_stages: int = MOST_STAGES) -> list[str]:
@@ -39,11 +41,22 @@ def _of_part(laid: Piece, part: Part) -> Iterator[str]:
 
 def _of_sheet(sheet: Piece, stock: Stock, most_stages: int) -> Iterator[str]:
     length, width = stock.usable
-    if (sheet.x, sheet.y, sheet.length, sheet.width) != (stock.trim, stock.trim, length, width):
+    if (sheet.x, sheet.y, sheet.length, sheet.width) != (stock.trims.start, stock.trims.lower, length, width):
         yield "a sheet is not what trimming leaves"
     yield from _of_piece(sheet, stock.kerf)
-    if _stages(sheet) > most_stages:
-        yield f"{_stages(sheet)} stages of cuts; {most_stages} are the most"
+    yield from (f"{leaf.part} lies on a bad place" for leaf in sheet.leaves() if leaf.part and _is_on_any(leaf, stock))
+    most = most_stages + STAGES_ROUND_BAD * len(stock.bad)
+    if _stages(sheet) > most:
+        yield f"{_stages(sheet)} stages of cuts; {most} are the most"
+
+
+def _is_on_any(leaf: Piece, stock: Stock) -> bool:
+    """Whether it shares more than an edge with a bad place."""
+    return any(
+        leaf.x < bad.x + bad.length and bad.x < leaf.x + leaf.length
+        and leaf.y < bad.y + bad.width and bad.y < leaf.y + leaf.width
+        for bad in stock.bad
+    )  # fmt: skip
 
 
 def _stages(one: Piece) -> int:

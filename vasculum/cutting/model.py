@@ -13,6 +13,8 @@ from typing import Literal, NamedTuple
 Mm = Fraction
 NOTHING = Mm(0)
 Way = Literal["rip", "crosscut"]
+ACROSS: dict[Way, Way] = {"rip": "crosscut", "crosscut": "rip"}
+"""The other way to cut."""
 
 
 class Part(NamedTuple):
@@ -24,19 +26,39 @@ class Part(NamedTuple):
     may_turn: bool = False
 
 
+class Trims(NamedTuple):
+    """What is cut off every edge first, kerf and all: at the left, at the right, below, above."""
+
+    start: Mm = NOTHING
+    end: Mm = NOTHING
+    lower: Mm = NOTHING
+    upper: Mm = NOTHING
+
+
+class Zone(NamedTuple):
+    """A bad place: from the lower left corner of what it is in, untrimmed, to the right and up."""
+
+    x: Mm
+    y: Mm
+    length: Mm
+    width: Mm
+
+
 class Stock(NamedTuple):
-    """A kind of sheet: its size, what is trimmed off every edge first, the kerf of the saw, how many there are."""
+    """A kind of sheet: its size, what is trimmed off it first, the kerf of the saw, how many there are, bad places."""
 
     length: Mm
     width: Mm
     kerf: Mm
-    trim: Mm = NOTHING
+    trims: Trims = Trims()
     copies: int | None = None
+    bad: tuple[Zone, ...] = ()
 
     @property
     def usable(self) -> tuple[Mm, Mm]:
         """What is left of length and width after trimming."""
-        return (self.length - 2 * self.trim, self.width - 2 * self.trim)
+        trims = self.trims
+        return (self.length - trims.start - trims.end, self.width - trims.lower - trims.upper)
 
 
 class Piece(NamedTuple):
@@ -53,6 +75,8 @@ class Piece(NamedTuple):
     children: tuple[Piece, ...] = ()
     lost: Mm = NOTHING
     """What is left beyond the last child and is no wider than the kerf: the last cut takes it."""
+    is_bad: bool = False
+    """Whether nothing may be made of it."""
 
     def leaves(self) -> Iterator[Piece]:
         """Parts and offcuts, in the order of the cuts."""
@@ -68,8 +92,8 @@ class Piece(NamedTuple):
 
     @property
     def is_offcut(self) -> bool:
-        """Whether it is left over."""
-        return self.cut is None and not self.part
+        """Whether it is left over and good."""
+        return self.cut is None and not self.part and not self.is_bad
 
 
 class Layout(NamedTuple):

@@ -9,11 +9,12 @@ from __future__ import annotations
 
 from bisect import bisect_left, bisect_right
 from collections.abc import Callable, Iterable, Sequence
-from functools import cache
+from functools import cache, cached_property
 from math import lcm
 from typing import NamedTuple
 
-from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock
+from vasculum.cutting.model import Layout, Part, Stock
+from vasculum.cutting.slices import Slice, placed, turned_over
 
 Score = Callable[[int, int, int], float]
 MOST_TRIED = 10
@@ -64,7 +65,7 @@ def strips(
         is_first_fit: every part into the first strip with room, every strip into the first sheet with room.
         order: in which the parts go in there; the widest first without it.
     """
-    scale = _scale(parts, stock)
+    scale = scale_of(parts, stock)
     length, width = (int(size * scale) for size in stock.usable)
     if across_first:
         length, width = width, length
@@ -78,14 +79,15 @@ def strips(
     sheets = _first_fit(left.ways, (length, width), kerf, stock.copies, order) if is_first_fit else []
     while not is_first_fit and left and (stock.copies is None or len(sheets) < stock.copies):
         sheets.append(_filled(left, (length, width), kerf, is_pure, SCORES[score], is_planned))
-    made = tuple(_tree(one, parts, stock, scale, across_first) for one in sheets)
+    known = {part.name: part for part in parts}
+    made = tuple(placed(_slices(one, parts, across_first), known, stock) for one in sheets)
     laid = {one.at for sheet in sheets for strip in sheet for column in strip.columns for one in column.parts}
     return Layout(made, tuple(part.name for at, part in enumerate(parts) if at not in laid))
 
 
-def _scale(parts: Iterable[Part], stock: Stock) -> int:
+def scale_of(parts: Iterable[Part], stock: Stock) -> int:
     """So many units to the millimetre that every size is whole."""
-    sizes = [stock.length, stock.width, stock.kerf, stock.trim, *(size for one in parts for size in one[1:3])]
+    sizes = [*stock.usable, stock.kerf, *(size for one in parts for size in one[1:3])]
     return lcm(*(size.denominator for size in sizes))
 
 
@@ -200,6 +202,15 @@ class _Left:
         """Leave out what was laid."""
         taken = set(gone)
         self.ways = [one for one in self.ways if one.at not in taken]
+        self.__dict__.pop("alike", None)
+
+    @cached_property
+    def alike(self) -> dict[int, list[_Kind]]:
+        """Those of each length, the widest first."""
+        found: dict[int, list[_Kind]] = {}
+        for one in self.ways:
+            found.setdefault(one.length, []).append(one)
+        return found
 
     def widths(self, length: int, room: int) -> list[int]:
         """Widths of strips that are tried: all there are, or of very many the widest and some between."""
@@ -218,7 +229,6 @@ def _strip(left: _Left, size: tuple[int, int], kerf: int, is_pure: bool) -> _Str
     columns: list[_Column] = []
     taken: set[int] = set()
     room, ways = length, left.ways
-    alike: dict[int, list[_Kind]] | None = None
     for number in range(begins, ends):
         first = ways[number]
         if first.length > room or first.at in taken:
@@ -226,11 +236,7 @@ def _strip(left: _Left, size: tuple[int, int], kerf: int, is_pure: bool) -> _Str
         taken.add(first.at)
         beside, free = [first], width - first.width - kerf
         if free > 0:
-            if alike is None:
-                alike = {}
-                for one in ways[begins:ends]:
-                    alike.setdefault(one.length, []).append(one)
-            for other in alike[first.length]:
+            for other in left.alike[first.length]:
                 if other.width <= free and other.at not in taken:
                     beside.append(other)
                     taken.add(other.at)
@@ -240,67 +246,18 @@ def _strip(left: _Left, size: tuple[int, int], kerf: int, is_pure: bool) -> _Str
     return _Strip(width, tuple(columns))
 
 
-# ---- as a tree of cuts -------------------------------------------------------------------------------------------
+# ---- as cuts ---------------------------------------------------------------------------------------------------
 
 
-def _tree(strips: list[_Strip], parts: Sequence[Part], stock: Stock, scale: int, across_first: bool) -> Piece:
+def _slices(strips: list[_Strip], parts: Sequence[Part], across_first: bool) -> Slice:
     """The cuts of one sheet; where the first ones run across, everything is turned over the diagonal."""
-    length, width = stock.usable
-    along, across = (width, length) if across_first else (length, width)
-    kerf, at, made = stock.kerf, Mm(0), []
-    for strip in strips:
-        wide = Mm(strip.width, scale)
-        made.append(_of_strip(strip, parts, scale, (Mm(0), at, along, wide), kerf))
-        at += wide + kerf
-    whole = _divided((Mm(0), Mm(0), along, across), "rip", made, kerf)
-    turned = _over_the_diagonal(whole) if across_first else whole
-    return _shifted(turned, stock.trim)
+    whole = Slice(cut="rip", children=tuple(_of_strip(strip, parts) for strip in strips))
+    return turned_over(whole) if across_first else whole
 
 
-Box = tuple[Mm, Mm, Mm, Mm]
-
-
-def _of_strip(strip: _Strip, parts: Sequence[Part], scale: int, box: Box, kerf: Mm) -> Piece:
-    x, y, _, wide = box
+def _of_strip(strip: _Strip, parts: Sequence[Part]) -> Slice:
     columns = []
     for column in strip.columns:
-        long = Mm(column.length, scale)
-        up, beside = y, []
-        for one in column.parts:
-            width = Mm(one.width, scale)
-            beside.append(Piece(x, up, long, width, parts[one.at].name, one.is_turned))
-            up += width + kerf
-        columns.append(_divided((x, y, long, wide), "rip", beside, kerf))
-        x += long + kerf
-    return _divided(box, "crosscut", columns, kerf)
-
-
-def _divided(box: Box, cut: str, children: list[Piece], kerf: Mm) -> Piece:
-    """A rectangle cut into pieces one after the other, with what is left of it; itself where nothing is cut."""
-    x, y, length, width = box
-    is_rip = cut == "rip"
-    whole = width if is_rip else length
-    sizes = [child.width if is_rip else child.length for child in children]
-    rest = whole - sum(sizes, Mm(0)) - kerf * (len(sizes) - 1)
-    if rest == 0 and len(children) == 1:
-        return children[0]
-    if rest > kerf:
-        begins = whole - rest + kerf
-        offcut = Piece(x, y + begins, length, rest - kerf) if is_rip else Piece(x + begins, y, rest - kerf, width)
-        return Piece(x, y, length, width, cut="rip" if is_rip else "crosscut", children=(*children, offcut))
-    return Piece(x, y, length, width, cut="rip" if is_rip else "crosscut", children=tuple(children), lost=rest)
-
-
-def _over_the_diagonal(one: Piece) -> Piece:
-    turned = {"rip": "crosscut", "crosscut": "rip"}
-    return one._replace(
-        x=one.y, y=one.x, length=one.width, width=one.length,
-        cut=None if one.cut is None else turned[one.cut],  # type: ignore[arg-type]
-        children=tuple(map(_over_the_diagonal, one.children)),
-    )  # fmt: skip
-
-
-def _shifted(one: Piece, by: Mm) -> Piece:
-    if by == 0:
-        return one
-    return one._replace(x=one.x + by, y=one.y + by, children=tuple(_shifted(child, by) for child in one.children))
+        beside = tuple(Slice(parts[one.at].name, one.is_turned) for one in column.parts)
+        columns.append(beside[0] if len(beside) == 1 else Slice(cut="rip", children=beside))
+    return Slice(cut="crosscut", children=tuple(columns))

@@ -2,41 +2,73 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping, Sequence
 from functools import lru_cache
 from itertools import permutations
-from typing import Literal, NamedTuple
+from typing import Literal, NamedTuple, get_args
 
+from vasculum.cutting.around import filled
 from vasculum.cutting.bound import Bound, bound, fits
 from vasculum.cutting.checked import faults
-from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock
+from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
+from vasculum.cutting.slices import DoesNotFit, Slice, needs, placed, without
 from vasculum.cutting.strips import strips
 
 FEW = 6
 """Of so few parts every order is tried, where fewer sheets might do."""
-Aim = Literal["sheets", "settings"]
+MANY = 500
+"""Of so many parts fewer orders are tried: the first answer is there while one looks."""
+Aim = Literal["sheets", "settings", "kept"]
+AIMS: tuple[Aim, ...] = get_args(Aim)
 
 
 class Offcut(NamedTuple):
-    """What is left of a sheet from an earlier job, mm: length along the grain, and width."""
+    """What is left of a sheet from an earlier job, mm: length along the grain, and width; and its bad places."""
 
     name: str
     length: Mm
     width: Mm
+    bad: tuple[Zone, ...] = ()
+
+
+class Kept(NamedTuple):
+    """A sheet that was laid out before, and stays so while its parts fit; one that is sawn is what it was then."""
+
+    slice: Slice
+    sawn: tuple[Part, ...] = ()
+    """Its parts as they were sawn; nothing where it is not sawn yet."""
+    kerf: Mm | None = None
+    """Of the saw that it was sawn with."""
 
 
 class Laid(NamedTuple):
-    """Both ways, what is needed of whole sheets at least, and what came out of offcuts before."""
+    """The ways to lay parts out, what is needed of whole sheets at least, and what came out of offcuts before."""
 
     fewest_sheets: Layout
     fewest_settings: Layout
     bound: Bound
     on_offcuts: tuple[tuple[Offcut, Piece], ...] = ()
+    kept: Layout | None = None
+    """As it was kept, where it was; parts that came since lie on sheets of their own behind it."""
+    sawn: int = 0
+    """So many of the first sheets of each way are sawn."""
+    broken: int = 0
+    """So many sheets were kept that their parts no longer fit: they are laid out anew."""
 
-    def of(self, aim: Aim) -> Layout:
-        """One of them."""
-        return self.fewest_sheets if aim == "sheets" else self.fewest_settings
+    def of(self, aim: Aim) -> Layout | None:
+        """One of them; only what was kept may be missing."""
+        return {"sheets": self.fewest_sheets, "settings": self.fewest_settings, "kept": self.kept}[aim]
+
+    @property
+    def aim(self) -> Aim:
+        """What is bought and cut where nobody asks for another: as it was kept, or with the fewest sheets."""
+        return "sheets" if self.kept is None else "kept"
+
+    @property
+    def best(self) -> Layout:
+        """The layout of that."""
+        return self.kept or self.fewest_sheets
 
 
 class CannotBeCut(Exception):
@@ -44,31 +76,113 @@ class CannotBeCut(Exception):
 
 
 @lru_cache(maxsize=32)
-def laid_out(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...] = ()) -> Laid:
-    """What comes out of offcuts, then the best of several orders for each aim; all of it has passed the checker.
+def laid_out(
+    parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...] = (), kept: tuple[Kept, ...] = ()
+) -> Laid:
+    """What is sawn, what comes out of offcuts, then the best of several orders; all of it has passed the checker.
 
     Raises:
         CannotBeCut: where the program laid something out that cannot be cut.
     """
-    least = bound(parts, stock, [_only(stock, one) for one in offcuts])
-    used = tuple(_on_offcuts(parts, stock, offcuts))
-    gone = {leaf.part for _, piece in used for leaf in piece.leaves()}
-    parts = tuple(part for part in parts if part.name not in gone)
+    sawn, held, broken = _as_kept(parts, stock, kept)
+    gone = {name for one in sawn for name in _names(one)}
+    left = tuple(part for part in parts if part.name not in gone)
+    least = bound(left, stock, [_only(stock, one) for one in offcuts])
+    again, also = None, gone | {name for one in held for name in _names(one)}
+    if held:
+        rest = tuple(part for part in parts if part.name not in also)
+        used = tuple(_on_offcuts(rest, stock, offcuts))
+        again = _joined([*sawn, *held], _best_two(_without(rest, used), stock, 0)[0])
+    else:
+        used = tuple(_on_offcuts(left, stock, offcuts))
+    by_sheets, by_settings = _best_two(_without(left, used), stock, least.sheets)
+    return Laid(
+        _joined(sawn, by_sheets),
+        _joined(sawn, by_settings),
+        least._replace(sheets=least.sheets + len(sawn)),
+        used,
+        again,
+        len(sawn),
+        broken,
+    )
+
+
+def _best_two(parts: tuple[Part, ...], stock: Stock, least: int) -> tuple[Layout, Layout]:
+    is_many = len(parts) >= MANY
+    directions = (False,) if is_many else (False, True)
     tried = [
         strips(parts, stock, is_pure=pure, across_first=across, score=score, is_planned=planned)
         for pure in (False, True)
-        for across in (False, True)
-        for score, planned in ((0, False), (1, False), (0, True))
+        for across in directions
+        for score, planned in (((0, False),) if is_many else ((0, False), (1, False), (0, True)))
     ]
-    tried += [strips(parts, stock, across_first=across, is_first_fit=True) for across in (False, True)]
-    if len(parts) <= FEW and min(len(one.sheets) for one in tried) > least.sheets:
+    tried += [strips(parts, stock, across_first=across, is_first_fit=True) for across in directions]
+    if len(parts) <= FEW and min(len(one.sheets) for one in tried) > least:
         tried += [strips(parts, stock, is_first_fit=True, order=order) for order in permutations(range(len(parts)))]
-    by_sheets = min(tried, key=lambda one: (len(one.left), len(one.sheets), -_largest(one), setting_count(one)))
-    by_settings = min(tried, key=lambda one: (len(one.left), setting_count(one), len(one.sheets), -_largest(one)))
-    for one in (by_sheets, by_settings):
-        if wrong := faults(one, parts, stock):
-            raise CannotBeCut("; ".join(wrong[:3]))
-    return Laid(by_sheets, by_settings, least, used)
+    best = min(tried, key=fewer_sheets), min(tried, key=_fewer_settings)
+    for one in best:
+        _refuse(one, parts, stock)
+    return best
+
+
+def fewer_sheets(one: Layout) -> tuple[int, int, Mm, int]:
+    """What is better with the fewest sheets in mind: less; then the largest offcut, then the fewest settings."""
+    return len(one.left), len(one.sheets), -_largest(one), setting_count(one)
+
+
+def _fewer_settings(one: Layout) -> tuple[int, int, int, Mm]:
+    return len(one.left), setting_count(one), len(one.sheets), -_largest(one)
+
+
+def _refuse(layout: Layout, parts: Sequence[Part], stock: Stock) -> None:
+    if wrong := faults(layout, parts, stock):
+        raise CannotBeCut("; ".join(wrong[:3]))
+
+
+def _as_kept(parts: tuple[Part, ...], stock: Stock, kept: tuple[Kept, ...]) -> tuple[list[Piece], list[Piece], int]:
+    """Sheets that are sawn, sheets that are held as they were laid out, and how many of those no longer hold."""
+    known = {part.name: part for part in parts}
+    sawn: list[Piece] = []
+    held: list[Piece] = []
+    taken: set[str] = set()
+    broken = 0
+    for one in sorted(kept, key=lambda one: not one.sawn):
+        sizes = {part.name: part for part in one.sawn} if one.sawn else known
+        slice_ = without(one.slice, {name for name in one.slice.parts() if name not in sizes or name in taken})
+        if slice_ is None:
+            continue
+        its = _as_large_as(stock, one, slice_, sizes) if one.sawn else stock
+        try:
+            piece = placed(slice_, sizes, its)
+            lain = set(slice_.parts())
+            _refuse(Layout((piece,)), [sizes[name] for name in lain], its)
+        except (DoesNotFit, CannotBeCut):
+            broken += 1
+            continue
+        taken |= lain
+        (sawn if one.sawn else held).append(piece)
+    return sawn, held, broken
+
+
+def _as_large_as(stock: Stock, one: Kept, slice_: Slice, sizes: Mapping[str, Part]) -> Stock:
+    """The sheet that something was sawn from: its saw, and a size that held its parts, whatever is said of it since."""
+    kerf = stock.kerf if one.kerf is None else one.kerf
+    long, wide = needs(slice_, sizes, kerf)
+    over_long, over_wide = (max(NOTHING, a - b) for a, b in zip((long, wide), stock.usable, strict=True))
+    return stock._replace(kerf=kerf, length=stock.length + over_long, width=stock.width + over_wide)
+
+
+def _names(piece: Piece) -> list[str]:
+    return [leaf.part for leaf in piece.leaves() if leaf.part]
+
+
+def _joined(before: list[Piece], layout: Layout) -> Layout:
+    return layout._replace(sheets=(*before, *layout.sheets))
+
+
+def _without(parts: tuple[Part, ...], used: tuple[tuple[Offcut, Piece], ...]) -> tuple[Part, ...]:
+    gone = {name for _, piece in used for name in _names(piece)}
+    return tuple(part for part in parts if part.name not in gone)
 
 
 def _on_offcuts(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ...]) -> Iterator[tuple[Offcut, Piece]]:
@@ -77,24 +191,19 @@ def _on_offcuts(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ..
     for offcut in sorted(offcuts, key=lambda one: (one.length * one.width, one.name)):
         only = _only(stock, offcut)
         fitting = [part for part in left if fits(part, only)]
-        tried = [
-            strips(fitting, only, across_first=across, is_planned=planned)
-            for across in (False, True)
-            for planned in (False, True)
-        ]
-        best = max(tried, key=lambda one: sum((leaf.length * leaf.width for leaf in one.parts()), NOTHING))
-        if not best.sheets:
+        slice_ = filled(fitting, only)
+        if slice_ is None:
             continue
-        if wrong := faults(best, fitting, only):
-            raise CannotBeCut("; ".join(wrong[:3]))
-        yield offcut, best.sheets[0]
-        gone = {leaf.part for leaf in best.parts()}
-        left = [part for part in left if part.name not in gone]
+        lain = set(slice_.parts())
+        piece = placed(slice_, {part.name: part for part in fitting}, only)
+        _refuse(Layout((piece,)), [part for part in fitting if part.name in lain], only)
+        yield offcut, piece
+        left = [part for part in left if part.name not in lain]
 
 
 def _only(stock: Stock, offcut: Offcut) -> Stock:
     """An offcut as a stock of one, sawn by the same saw and trimmed already."""
-    return stock._replace(length=offcut.length, width=offcut.width, trim=NOTHING, copies=1)
+    return stock._replace(length=offcut.length, width=offcut.width, trims=Trims(), copies=1, bad=offcut.bad)
 
 
 def setting_count(layout: Layout) -> int:

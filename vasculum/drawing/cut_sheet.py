@@ -6,7 +6,6 @@ from collections.abc import Iterator
 from fractions import Fraction
 
 from vasculum.core.errors import NoSuchQuantity
-from vasculum.core.flow import key_text
 from vasculum.core.lengths import show
 from vasculum.cutting.model import Piece
 from vasculum.cutting.ways import Aim
@@ -26,7 +25,7 @@ from vasculum.drawing.primitives import (
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.pieces import pieces_of
-from vasculum.plan.telling.sheets import OnStock, part_called, stocks_of
+from vasculum.plan.telling.sheets import OnStock, layout_of, part_called, stocks_of, ways_of
 
 ZERO = Fraction(0)
 TALLEST, LOWEST = Fraction(7, 2), Fraction(7, 5)
@@ -35,7 +34,6 @@ WIDE = Fraction(11, 20)
 """How wide a letter is of its height, about."""
 ACROSS: Way = "across"
 UP: Way = "up"
-AIMS: tuple[Aim, ...] = ("sheets", "settings")
 
 
 def cut_sheet(plan: SolvedPlan, of: str, on: Paper = OPENING_PAPER) -> Sheet:
@@ -64,17 +62,17 @@ def _of(one: OnStock, which: str) -> Iterator[tuple[str, Piece, Size]]:
     if which == OFFCUTS:
         for offcut, piece in one.laid.on_offcuts:
             yield "Offcut", piece, (offcut.length, offcut.width)
-    elif which in AIMS:
-        for piece in one.laid.of(which).sheets:
+    for aim, layout in ways_of(one.laid):
+        for piece in layout.sheets if aim == which else ():
             yield "Sheet", piece, (one.stock.length, one.stock.width)
 
 
-def cut_sheets(plan: SolvedPlan, aim: Aim = "sheets") -> list[Sheet]:
+def cut_sheets(plan: SolvedPlan, aim: Aim | None = None) -> list[Sheet]:
     """Every offcut and every sheet of every row, laid out one way."""
     return [
         cut_sheet(plan, f"{one.row}:{which}:{number}")
         for one in stocks_of(plan)
-        for which in (OFFCUTS, aim)
+        for which in (OFFCUTS, layout_of(one.laid, aim)[0])
         for number, _ in enumerate(_of(one, which), 1)
     ]
 
@@ -91,18 +89,27 @@ def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, called: tuple[str, str,
             sheet.add(Rect("hidden", "part", corner, leaf.length, leaf.width))
             _words(sheet, leaf, [f"{show(leaf.length, unit)} × {show(leaf.width, unit)}"])
             continue
+        if leaf.is_bad:
+            _crossed(sheet, leaf)
+            continue
         place = places.get(leaf.part, leaf.part.rpartition("/")[0])
-        sheet.add(
-            Rect("fill", "box", corner, leaf.length, leaf.width, key_text((place, "part")), numbers.get(place, 0))
-        )
+        sheet.add(Rect("fill", "box", corner, leaf.length, leaf.width, leaf.part, numbers.get(place, 0)))
         sizes = f"{show(leaf.length, unit)} × {show(leaf.width, unit)}"
         _words(sheet, leaf, [part_called(plan, leaf.part), f"{sizes}{' turned' if leaf.is_turned else ''}"])
     for end, way, size in (((length, ZERO), ACROSS, length), ((ZERO, width), UP, width)):
         sheet.add(Dimension("dimensions", (ZERO, ZERO), end, way, -FIRST, show(size, unit), "", "chosen"))
-    if one.sheet.grain != "free":
+    if not one.is_free:
         high = width + 4 * sheet.scale
         sheet.add(Line("grain", "part", (length / 3, high), (length * 2 / 3, high)))
     return sheet
+
+
+def _crossed(sheet: Sheet, leaf: Piece) -> None:
+    """A bad place, crossed out."""
+    x, y, right, top = leaf.x, leaf.y, leaf.x + leaf.length, leaf.y + leaf.width
+    sheet.add(Rect("outline", "part", (x, y), leaf.length, leaf.width))
+    sheet.add(Line("outline", "part", (x, y), (right, top)))
+    sheet.add(Line("outline", "part", (x, top), (right, y)))
 
 
 def _words(sheet: Sheet, leaf: Piece, lines: list[str]) -> None:

@@ -8,19 +8,19 @@ import io
 from vasculum.cutting.ways import Aim
 from vasculum.plan.document.cells import harmless
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.sheets import part_called, stocks_of
+from vasculum.plan.telling.sheets import layout_of, part_called, stocks_of
 
 COLUMNS = ("stock", "sheet", "part", "from_left_mm", "from_below_mm", "length_mm", "width_mm", "turned")
 
 
-def cut_sheets_csv(plan: SolvedPlan, aim: Aim = "sheets") -> bytes:
+def cut_sheets_csv(plan: SolvedPlan, aim: Aim | None = None) -> bytes:
     """Every sheet of every row, in the order of the cuts; an offcut has no part."""
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\r\n")
     writer.writerow(COLUMNS)
     for one in stocks_of(plan):
         racked = [(f"offcut {number}", piece) for number, (_, piece) in enumerate(one.laid.on_offcuts, 1)]
-        whole = [(str(number), piece) for number, piece in enumerate(one.laid.of(aim).sheets, 1)]
+        whole = [(str(number), piece) for number, piece in enumerate(layout_of(one.laid, aim)[1].sheets, 1)]
         for number, sheet in (*racked, *whole):
             for leaf in sheet.leaves():
                 name = part_called(plan, leaf.part) if leaf.part else ""

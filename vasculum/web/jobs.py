@@ -15,7 +15,10 @@ from collections import OrderedDict
 from pathlib import Path
 from typing import Literal
 
+from flask import current_app
+
 import vasculum
+from vasculum.core.errors import NoSuchQuantity
 
 State = Literal["working", "done", "stopped", "died"]
 MOST_JOBS = 8
@@ -29,7 +32,7 @@ class Job:
     """One piece of work, its last answer, and what became of it."""
 
     def __init__(self, about: str, base: int, module: str, arguments: tuple[str, ...], told: bytes, first: str) -> None:
-        self.id, self.about, self.base = secrets.token_urlsafe(9), about, base
+        self.id, self.about, self.base, self.module = secrets.token_urlsafe(9), about, base, module
         self.latest = first
         self.state: State = "working"
         path = os.pathsep.join(filter(None, (str(ROOT), os.environ.get("PYTHONPATH"))))
@@ -90,7 +93,26 @@ class Jobs:
                 self._jobs.popitem(last=False)[1].stop()
         return job
 
-    def get(self, id_: str) -> Job | None:
-        """A job that is remembered."""
+    def get(self, id_: str, module: str) -> Job | None:
+        """A job of one module that is remembered."""
         with self._lock:
-            return self._jobs.get(id_)
+            job = self._jobs.get(id_)
+        return job if job is not None and job.module == module else None
+
+
+def jobs() -> Jobs:
+    """Those of the app that answers."""
+    found: Jobs = current_app.extensions.setdefault("jobs", Jobs())
+    return found
+
+
+def known_job(plan_id: str, id_: str, module: str) -> Job:
+    """A job about a plan.
+
+    Raises:
+        NoSuchQuantity: ``no-such-job``.
+    """
+    job = jobs().get(id_, module)
+    if job is None or job.about.partition("/")[0] != plan_id:
+        raise NoSuchQuantity("no-such-job", "What was found is no longer kept.", "Begin again.")
+    return job

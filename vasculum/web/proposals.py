@@ -4,10 +4,9 @@ from __future__ import annotations
 
 from typing import Annotated
 
-from flask import current_app
 from pydantic import Field
 
-from vasculum.core.errors import NoSuchQuantity, PlanRefused
+from vasculum.core.errors import PlanRefused
 from vasculum.plan.document import Model
 from vasculum.plan.document.reading import write_plan
 from vasculum.proposing.asked import asked
@@ -15,10 +14,11 @@ from vasculum.proposing.proposals import at_once
 from vasculum.proposing.told import Proposals
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
-from vasculum.web.jobs import Job, Jobs, State
+from vasculum.web.jobs import Job, State, jobs, known_job
 
 endpoints = Endpoints("proposals")
 route = endpoints.route
+MODULE = "vasculum.proposing"
 
 
 class ProposalsWanted(Model):
@@ -50,36 +50,24 @@ def begin_proposals(plan_id: str, body: ProposalsWanted) -> ProposalsAnswer:
         raise PlanRefused("nothing-goes-in", "Nothing is on the list yet.", "List what goes in first.")
     told, first = write_plan(head.plan).encode(), at_once(wanted).model_dump_json()
     arguments = (wanted.space, wanted.root)
-    job = _jobs().start(f"{plan_id}/{body.space}", head.number, "vasculum.proposing", arguments, told, first)
+    job = jobs().start(f"{plan_id}/{body.space}", head.number, MODULE, arguments, told, first)
     return _answer(job)
 
 
 @route("GET", "/plans/<plan_id>/proposals/<job>", ProposalsAnswer, refuses=(404,))
 def proposals_so_far(plan_id: str, job: str) -> ProposalsAnswer:
     """What was found so far."""
-    return _answer(_known(plan_id, job))
+    return _answer(known_job(plan_id, job, MODULE))
 
 
 @route("DELETE", "/plans/<plan_id>/proposals/<job>", ProposalsAnswer, refuses=(404,))
 def stop_proposals(plan_id: str, job: str) -> ProposalsAnswer:
     """Stop looking; what was found stays."""
-    known = _known(plan_id, job)
+    known = known_job(plan_id, job, MODULE)
     known.stop()
     return _answer(known)
-
-
-def _known(plan_id: str, job: str) -> Job:
-    known = _jobs().get(job)
-    if known is None or known.about.partition("/")[0] != plan_id:
-        raise NoSuchQuantity("no-such-job", "These proposals are no longer kept.", "Propose again.")
-    return known
 
 
 def _answer(job: Job) -> ProposalsAnswer:
     state = job.state  # asked first: what was told before it ended is there by then
     return ProposalsAnswer(job=job.id, base=job.base, state=state, found=Proposals.model_validate_json(job.latest))
-
-
-def _jobs() -> Jobs:
-    found: Jobs = current_app.extensions.setdefault("jobs", Jobs())
-    return found

@@ -466,6 +466,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin to look for layouts with fewer sheets. Nothing is changed. */
+        post: operations["begin_layouts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan_id}/layouts/{job}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was found so far. */
+        get: operations["layouts_so_far"];
+        put?: never;
+        post?: never;
+        /** Stop looking; what was found stays. */
+        delete: operations["stop_layouts"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/library": {
         parameters: {
             query?: never;
@@ -795,6 +830,41 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AddBadPlace
+         * @description A bad place of an offcut, from its lower left corner; or of a whole sheet, which then stands in the rack.
+         */
+        AddBadPlace: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-bad-place";
+            /** Offcut */
+            offcut?: string | null;
+            /** Sheet */
+            sheet?: string | null;
+            /**
+             * X
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            x: string;
+            /**
+             * Y
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            y: string;
+            /**
+             * Length
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            width: string;
+        };
+        /**
          * AddFormer
          * @description One of it, measured inside, and how many there are alike; a number is put behind a name that is taken.
          */
@@ -1100,6 +1170,38 @@ export interface components {
             confirm: components["schemas"]["PatchStep"][];
         };
         /**
+         * BadPlace
+         * @description A place of a sheet that nothing is made of: from its lower left corner, its length along the grain.
+         */
+        BadPlace: {
+            /**
+             * X
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            x: string;
+            /**
+             * Y
+             * @description A length with its unit, as typed.
+             * @example 14 11/16 in
+             * @example 373 mm
+             */
+            y: string;
+            /**
+             * Length
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            width: string;
+        };
+        /**
          * Band
          * @description An edge band: what it adds to an edge, and how it is sold.
          */
@@ -1194,6 +1296,17 @@ export interface components {
              * @default null
              */
             price: string | null;
+            /**
+             * In Hand
+             * @description So many whole ones are there already.
+             * @default 0
+             */
+            in_hand: number;
+            /**
+             * Trims
+             * @default null
+             */
+            trims: string[] | null;
             /**
              * Source
              * @default
@@ -1517,6 +1630,41 @@ export interface components {
             keys: string[];
         };
         /**
+         * CutTree
+         * @description How a sheet, or a piece of it, is divided: a part, or pieces that cuts of one way divide.
+         *
+         *     Its sizes follow from its parts.
+         */
+        CutTree: {
+            /**
+             * Part
+             * @default
+             */
+            part: string;
+            /**
+             * Turned
+             * @default false
+             */
+            turned: boolean;
+            /**
+             * Sawn
+             * @description Length and width that the part was sawn to; nothing while it is not.
+             * @default null
+             */
+            sawn: string[] | null;
+            /**
+             * Cut
+             * @description Rips run along the sheet, and leave their children above each other; crosscuts leave them to the right.
+             * @default null
+             */
+            cut: ("rip" | "crosscut") | null;
+            /**
+             * Children
+             * @default []
+             */
+            children: components["schemas"]["CutTree"][];
+        };
+        /**
          * Drag
          * @description Move what stands after a part of a split: by mm as dragged, or by whole increments as nudged.
          */
@@ -1575,7 +1723,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["TakeOffcutOut"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -2007,6 +2155,45 @@ export interface components {
         };
         JsonValue: unknown;
         /**
+         * KeepLayout
+         * @description A layout stays as it is, while its parts fit.
+         */
+        KeepLayout: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "keep-layout";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
+            /**
+             * Aim
+             * @enum {string}
+             */
+            aim: "sheets" | "settings" | "kept";
+        };
+        /**
+         * KeptSheet
+         * @description A sheet whose layout is kept while its parts fit; one that is sawn stays what it was.
+         */
+        KeptSheet: {
+            /**
+             * Is Sawn
+             * @default false
+             */
+            is_sawn: boolean;
+            /**
+             * Kerf
+             * @description Of the saw that it was sawn with.
+             * @default null
+             */
+            kerf: string | null;
+            cuts: components["schemas"]["CutTree"];
+        };
+        /**
          * LabelsPrinted
          * @description What the label printer printed; a simulated one shows each by its number.
          */
@@ -2062,6 +2249,22 @@ export interface components {
             place: string;
         };
         /**
+         * LayOutAnew
+         * @description What was kept of a row is laid out anew, but for sheets that are sawn.
+         */
+        LayOutAnew: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "lay-out-anew";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
+        };
+        /**
          * LayThing
          * @description Move a stack on the floor of its drawer, by mm as dragged or by increments as nudged; or turn it.
          */
@@ -2089,6 +2292,67 @@ export interface components {
             in_steps?: boolean;
             /** Turn */
             turn?: boolean;
+        };
+        /**
+         * LayoutFound
+         * @description A better layout of one row of stock.
+         */
+        LayoutFound: {
+            /** Row */
+            row: string;
+            /** Name */
+            name: string;
+            /**
+             * Says
+             * @description How many sheets, and how many are needed at least.
+             */
+            says: string;
+            /** Sheets */
+            sheets: number;
+            /** Settings */
+            settings: number;
+            /**
+             * Patch
+             * @description Keeps it.
+             */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
+         * LayoutsAnswer
+         * @description Where the search stands, and what it has so far.
+         */
+        LayoutsAnswer: {
+            /** Job */
+            job: string;
+            /**
+             * Base
+             * @description The revision of the plan that it is for.
+             */
+            base: number;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "working" | "done" | "stopped" | "died";
+            /**
+             * Seconds
+             * @description So long it looks at most.
+             */
+            seconds: number;
+            found: components["schemas"]["LayoutsFound"];
+        };
+        /**
+         * LayoutsFound
+         * @description What a search has found so far.
+         */
+        LayoutsFound: {
+            /**
+             * Can Search
+             * @description Whether the search is installed on this machine.
+             */
+            can_search: boolean;
+            /** Rows */
+            rows: components["schemas"]["LayoutFound"][];
         };
         /**
          * LengthAnswer
@@ -2418,6 +2682,41 @@ export interface components {
             space: string;
         };
         /**
+         * MovePart
+         * @description A part is laid where a point of a sheet is, or where there is room on it; the layout is kept from then on.
+         */
+        MovePart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "move-part";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
+            /**
+             * Aim
+             * @enum {string}
+             */
+            aim: "sheets" | "settings" | "kept";
+            /** Part */
+            part: string;
+            /**
+             * Sheet
+             * @description Which sheet, from 1.
+             */
+            sheet: number;
+            /** X */
+            x?: number | null;
+            /**
+             * Y
+             * @description From the lower left corner of the sheet; without them it lies in the smallest offcut that holds it.
+             */
+            y?: number | null;
+        };
+        /**
          * Moved
          * @description One size that changed.
          */
@@ -2735,7 +3034,7 @@ export interface components {
         };
         /**
          * Offcut
-         * @description What is left of a sheet from an earlier job: it is used first.
+         * @description What is left of a sheet from an earlier job, or a sheet that is there with bad places: it is used first.
          */
         Offcut: {
             /**
@@ -2762,6 +3061,11 @@ export interface components {
              * @default
              */
             where: string;
+            /**
+             * Bad
+             * @default []
+             */
+            bad: components["schemas"]["BadPlace"][];
         };
         /**
          * OnScreen
@@ -3405,6 +3709,14 @@ export interface components {
                 [key: string]: string;
             };
             /**
+             * Layouts
+             * @description Layouts that are kept, by the row of the library that they are cut from.
+             * @default {}
+             */
+            layouts: {
+                [key: string]: components["schemas"]["KeptSheet"][];
+            };
+            /**
              * Marks Given
              * @description How many marks were ever given: the next one is new.
              * @default 0
@@ -3491,7 +3803,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["TakeOffcutOut"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3908,10 +4220,22 @@ export interface components {
             /** Name */
             name: string;
             /**
+             * Noun
+             * @description What one of it is called: a sheet, or a board.
+             */
+            noun: string;
+            /**
              * Says
              * @description How many sheets, and whether fewer might do.
              */
             says: string;
+            /**
+             * Called
+             * @description What each part is called, by its id.
+             */
+            called: {
+                [key: string]: string;
+            };
             /**
              * Left
              * @description Parts that come out of no whole sheet, or of none that is there.
@@ -3922,8 +4246,32 @@ export interface components {
              * @description The offcuts of the rack that are used, by their id, in the order in which they are drawn.
              */
             offcuts: string[];
-            /** Ways */
+            /**
+             * Ways
+             * @description What was kept last, where something was.
+             */
             ways: components["schemas"]["WayShown"][];
+            /**
+             * Aim
+             * @description What is bought and cut of them: what was kept, or the fewest sheets.
+             * @enum {string}
+             */
+            aim: "sheets" | "settings" | "kept";
+            /**
+             * Notes
+             * @description What is no longer as it was kept or sawn.
+             */
+            notes: string[];
+            /**
+             * Sawn
+             * @description So many of the first sheets of each way are sawn.
+             */
+            sawn: number;
+            /**
+             * Could Be Fewer
+             * @description Whether a search may find fewer.
+             */
+            could_be_fewer: boolean;
         };
         /**
          * RuleShown
@@ -4048,6 +4396,34 @@ export interface components {
             rows: components["schemas"]["RunnerRow"][];
             /** Patch */
             patch: components["schemas"]["PatchStep"][];
+        };
+        /**
+         * SawSheet
+         * @description A sheet is sawn as it is drawn, or is not sawn after all.
+         */
+        SawSheet: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "saw-sheet";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
+            /**
+             * Aim
+             * @enum {string}
+             */
+            aim: "sheets" | "settings" | "kept";
+            /**
+             * Sheet
+             * @description Which sheet, from 1.
+             */
+            sheet: number;
+            /** Is Sawn */
+            is_sawn: boolean;
         };
         /**
          * Scribe
@@ -4193,6 +4569,17 @@ export interface components {
              * @default null
              */
             price: string | null;
+            /**
+             * In Hand
+             * @description So many whole ones are there already.
+             * @default 0
+             */
+            in_hand: number;
+            /**
+             * Trims
+             * @default null
+             */
+            trims: string[] | null;
             /**
              * Source
              * @default
@@ -5260,7 +5647,7 @@ export interface components {
              * Aim
              * @enum {string}
              */
-            aim: "sheets" | "settings";
+            aim: "sheets" | "settings" | "kept";
             /** Sheets */
             sheets: number;
             /**
@@ -5499,7 +5886,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -5517,7 +5904,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5568,7 +5955,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -5586,7 +5973,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5677,7 +6064,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -5695,7 +6082,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5746,7 +6133,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -5764,7 +6151,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5875,7 +6262,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -5893,7 +6280,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5953,7 +6340,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -5971,7 +6358,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6149,7 +6536,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -6167,7 +6554,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6205,7 +6592,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -6223,7 +6610,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6265,7 +6652,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -6283,7 +6670,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6456,7 +6843,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -6474,7 +6861,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6588,7 +6975,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -6606,7 +6993,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6863,6 +7250,128 @@ export interface operations {
             };
         };
     };
+    begin_layouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    layouts_so_far: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    stop_layouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
     read_library_file: {
         parameters: {
             query?: never;
@@ -6905,7 +7414,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -6923,7 +7432,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7107,7 +7616,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7125,7 +7634,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7178,7 +7687,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7196,7 +7705,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7249,7 +7758,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7267,7 +7776,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7402,7 +7911,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7420,7 +7929,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7482,7 +7991,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7500,7 +8009,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7553,7 +8062,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7571,7 +8080,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7624,7 +8133,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7642,7 +8151,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7735,7 +8244,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7753,7 +8262,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7815,7 +8324,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;
@@ -7833,7 +8342,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Unprocessable Content */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7985,7 +8494,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemAnswer"];
                 };
             };
-            /** @description Request Entity Too Large */
+            /** @description Content Too Large */
             413: {
                 headers: {
                     [name: string]: unknown;

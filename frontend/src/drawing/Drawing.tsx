@@ -38,6 +38,14 @@ interface Props {
   obstructionNames?: Record<string, string>
   onPush?(id: string, across: number, up: number): void
   onShove?(id: string, across: number, up: number): void
+  /** Parts that may be laid elsewhere on their sheet, by the key of their stroke. */
+  loose?: {
+    nameOf(part: string): string
+    /** Which is dragged, and how far. */
+    held: { part: string; by: [number, number] } | null
+    onPush(part: string, across: number, up: number): void
+    onShove(part: string, across: number, up: number): void
+  }
   /** What lies on the floor and may be moved there, by stack: its name, and what a hand does with it. */
   lying?: {
     nameOf(stack: string): string
@@ -66,6 +74,7 @@ export function Drawing(props: Props) {
   const lying = strokes
     .filter((stroke) => stroke.layer === 'things' && stroke.kind === 'path' && props.lying)
     .sort((one, other) => one.key.localeCompare(other.key))
+  const loose = strokes.filter((stroke) => stroke.role === 'fill' && stroke.key !== '' && props.loose)
   const handles = strokes.filter((stroke) => stroke.role === 'handle' && props.onDrag)
 
   const walk = (event: KeyboardEvent) => {
@@ -143,6 +152,18 @@ export function Drawing(props: Props) {
             onPush={(id, across, up) => props.lying?.onPush(id, across, up)}
             onShove={(id, across, up) => props.lying?.onShove(id, across, up)}
             onTurn={(id) => props.lying?.onTurn(id)}
+            onDrop={(isKept) => props.onDrop?.(isKept)}
+          />
+        ))}
+        {loose.map((stroke) => (
+          <Movable
+            key={stroke.key}
+            stroke={stroke}
+            id={stroke.key}
+            shift={props.loose?.held?.part === stroke.key ? props.loose.held.by : undefined}
+            label={`${props.loose?.nameOf(stroke.key)}: drag it to another place, or arrows move it that way`}
+            onPush={(id, across, up) => props.loose?.onPush(id, across, up)}
+            onShove={(id, across, up) => props.loose?.onShove(id, across, up)}
             onDrop={(isKept) => props.onDrop?.(isKept)}
           />
         ))}

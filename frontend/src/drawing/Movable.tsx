@@ -5,6 +5,10 @@ import { pathOf } from './path'
 
 interface Props {
   stroke: Stroke
+  /** What it is to whoever moves it; else what its key begins with. */
+  id?: string
+  /** How far it is drawn from where it stands, while it is dragged. */
+  shift?: [number, number] | undefined
   /** What it is and what may be done, as it is read out. */
   label: string
   onPush(id: string, across: number, up: number): void
@@ -22,8 +26,8 @@ const STEPS: Record<string, [number, number]> = {
 }
 
 /** What a hand may move where it stands: drag it, or move it with the arrows by one increment. */
-export function Movable({ stroke, label, onPush, onShove, onDrop, onTurn }: Props) {
-  const id = stroke.key.split('/')[0] ?? ''
+export function Movable({ stroke, id: given, shift, label, onPush, onShove, onDrop, onTurn }: Props) {
+  const id = given ?? stroke.key.split('/')[0] ?? ''
   const from = useRef<[number, number] | null>(null)
   const hasMoved = useRef(false)
   const [isHeld, setIsHeld] = useState(false)
@@ -53,6 +57,7 @@ export function Movable({ stroke, label, onPush, onShove, onDrop, onTurn }: Prop
     <path
       className={`movable${isHeld ? ' movable--held' : ''}`}
       d={pathOf(stroke)}
+      transform={shift && `translate(${shift[0]} ${-shift[1]})`}
       role="button"
       tabIndex={0}
       aria-label={label}

@@ -14,7 +14,7 @@ from vasculum.export.pdf.drawing import Drawing
 from vasculum.export.pdf.page import Cell, Paper, built, paper_of, section, table
 from vasculum.export.pdf.type import FINE, HEAD, TITLE, register_fonts, said
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.sheets import RowShown, rows_shown
+from vasculum.plan.telling.sheets import RowShown, rows_shown, way_of
 
 ROOM: Room = (160, 88)
 """What a sheet has on paper, mm; its dimensions stand around it."""
@@ -22,7 +22,7 @@ HIGH = 110 * mm
 """How high a drawing of a sheet is at most: two stand on a page."""
 
 
-def cut_sheets_pdf(plan: SolvedPlan, revision: int | None, aim: Aim = "sheets") -> bytes:
+def cut_sheets_pdf(plan: SolvedPlan, revision: int | None, aim: Aim | None = None) -> bytes:
     """Every row of stock: what is needed, the settings in their order, then each sheet."""
     register_fonts()
     paper = paper_of(plan.plan.printed_on)
@@ -34,8 +34,8 @@ def cut_sheets_pdf(plan: SolvedPlan, revision: int | None, aim: Aim = "sheets") 
     return built(story, f"{plan.plan.name}, sheets", f"{plan.plan.name} · {at}", paper)
 
 
-def _of_row(plan: SolvedPlan, row: RowShown, aim: Aim, paper: Paper) -> Iterator[Flowable]:
-    way = next(one for one in row.ways if one.aim == aim)
+def _of_row(plan: SolvedPlan, row: RowShown, aim: Aim | None, paper: Paper) -> Iterator[Flowable]:
+    way = way_of(row, aim)
     yield from section(row.name)
     told = f"{row.says}. {way.settings} settings of the fence, {way.cuts} cuts, {way.waste:.0%} waste."
     yield said(told, FINE)
@@ -47,7 +47,7 @@ def _of_row(plan: SolvedPlan, row: RowShown, aim: Aim, paper: Paper) -> Iterator
     ]
     yield table(("Stage", "Cut", "Fence at", "Pieces", "Parts"), rows, (1.2, 1.8, 2.2, 1.4, 8.4), is_close=True)
     names = [f"{row.row}:{OFFCUTS}:{number}" for number in range(1, len(row.offcuts) + 1)]
-    names += [f"{row.row}:{aim}:{number}" for number in range(1, way.sheets + 1)]
+    names += [f"{row.row}:{way.aim}:{number}" for number in range(1, way.sheets + 1)]
     for name in names:
         sheet = cut_sheet(plan, name, ROOM)
         yield said(sheet.title, HEAD)

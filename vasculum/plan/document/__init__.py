@@ -436,6 +436,10 @@ class Former(Model):
     count: Annotated[int, Field(ge=1, le=99)] = 1
 
 
+Trims = Annotated[list[LengthText], Field(min_length=4, max_length=4)]
+"""What is cut off first, with its kerf: at the left, at the right, below, above; where it is missing, as chosen."""
+
+
 class Sheet(Model):
     """A sheet as bought: what the label says, and what the caliper says."""
 
@@ -456,6 +460,9 @@ class Sheet(Model):
     """Along its length, or none to be seen: its parts may then be turned."""
     price: PriceText | None = None
     """Of one sheet."""
+    in_hand: Annotated[int, Field(ge=0, le=999)] = 0
+    """So many whole ones are there already."""
+    trims: Trims | None = None
     source: Note = ""
 
     @property
@@ -477,6 +484,9 @@ class Board(Model):
     """Kilograms per cubic metre."""
     price: PriceText | None = None
     """Of one board."""
+    in_hand: Annotated[int, Field(ge=0, le=999)] = 0
+    """So many whole ones are there already."""
+    trims: Trims | None = None
     source: Note = ""
 
     @property
@@ -497,8 +507,17 @@ class Band(Model):
     source: Note = ""
 
 
+class BadPlace(Model):
+    """A place of a sheet that nothing is made of: from its lower left corner, its length along the grain."""
+
+    x: LengthText
+    y: LengthText
+    length: PositiveLengthText
+    width: PositiveLengthText
+
+
 class Offcut(Model):
-    """What is left of a sheet from an earlier job: it is used first."""
+    """What is left of a sheet from an earlier job, or a sheet that is there with bad places: it is used first."""
 
     sheet: Id
     """The row of the library that it is of."""
@@ -507,6 +526,31 @@ class Offcut(Model):
     width: PositiveLengthText
     where: Annotated[str, Field(max_length=120), AfterValidator(_one_line)] = ""
     """Where it stands."""
+    bad: Annotated[list[BadPlace], Field(max_length=6)] = []
+
+
+class CutTree(Model):
+    """How a sheet, or a piece of it, is divided: a part, or pieces that cuts of one way divide.
+
+    Its sizes follow from its parts.
+    """
+
+    part: Annotated[str, Field(max_length=120)] = ""
+    turned: bool = False
+    sawn: Annotated[list[PositiveLengthText], Field(min_length=2, max_length=2)] | None = None
+    """Length and width that the part was sawn to; nothing while it is not."""
+    cut: Literal["rip", "crosscut"] | None = None
+    """Rips run along the sheet, and leave their children above each other; crosscuts leave them to the right."""
+    children: Annotated[list[CutTree], Field(max_length=2000)] = []
+
+
+class KeptSheet(Model):
+    """A sheet whose layout is kept while its parts fit; one that is sawn stays what it was."""
+
+    is_sawn: bool = False
+    kerf: LengthText | None = None
+    """Of the saw that it was sawn with."""
+    cuts: CutTree
 
 
 class Runner(Model):
@@ -606,6 +650,8 @@ class Plan(Model):
     """Sizes as they were really cut or found, by key `place-id/name`."""
     marks: Annotated[dict[str, str], Field(max_length=20_000)] = {}
     """The mark printed on each part, by part id; never given twice. Parts of places that are gone have none."""
+    layouts: Annotated[dict[Id, Annotated[list[KeptSheet], Field(max_length=200)]], Field(max_length=200)] = {}
+    """Layouts that are kept, by the row of the library that they are cut from."""
     marks_given: Annotated[int, Field(ge=0, le=999_999_999)] = 0
     """How many marks were ever given: the next one is new."""
 

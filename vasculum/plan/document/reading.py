@@ -21,7 +21,7 @@ from vasculum.core.errors import (
 )
 from vasculum.core.flow import read_key
 from vasculum.core.tables import choosables, editions, tools
-from vasculum.plan.document import FORMAT, OF_ONE_SPACE, SPLITS, UPRIGHT, VERSION, Obstruction, Plan
+from vasculum.plan.document import FORMAT, OF_ONE_SPACE, SPLITS, UPRIGHT, VERSION, CutTree, Obstruction, Plan
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.document.marks import number_of_mark
 from vasculum.plan.document.upgrades import upgraded
@@ -399,6 +399,16 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
             yield Fault(at, f"There is no {kind} {text!r}; there is {named}.")
 
 
+def _cut_faults(one: CutTree, is_sawn: bool) -> Iterator[str]:
+    """A piece is a part, or is divided; what is sawn says to what size."""
+    if bool(one.part) == bool(one.children) or bool(one.children) != (one.cut is not None):
+        yield "A piece of a sheet is a part, or is cut into pieces."
+    if one.part and is_sawn and one.sawn is None:
+        yield f"{one.part} is sawn, and nothing says to what size."
+    for child in one.children:
+        yield from _cut_faults(child, is_sawn)
+
+
 def _library_faults(plan: Plan) -> Iterator[Fault]:
     for needed in ("side_sheet", "bottom_sheet", "front_sheet", "runner"):
         if needed not in plan.choices:
@@ -406,6 +416,11 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
     for id_, offcut in plan.library.offcuts.items():
         if offcut.sheet not in plan.library.sheets:
             yield Fault(f"/library/offcuts/{id_}/sheet", f"There is no sheet {offcut.sheet!r} in the plan's library.")
+    for id_, sheets in plan.layouts.items():
+        if not plan.library.has_stock(id_):
+            yield Fault(f"/layouts/{id_}", f"There is no sheet and no board {id_!r} in the plan's library.")
+        for at, sheet in enumerate(sheets):
+            yield from (Fault(f"/layouts/{id_}/{at}", said) for said in _cut_faults(sheet.cuts, sheet.is_sawn))
     for id_, runner in plan.library.runners.items():
         lengths = [plan.length(text) for text in runner.stock_lengths]
         if len(set(lengths)) != len(lengths):

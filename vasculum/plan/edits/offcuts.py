@@ -7,11 +7,13 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from vasculum.core.errors import NoSuchQuantity
+from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.plan.document import as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
+
+LOAD_AGAIN = "Load it again."
 
 
 class AddOffcut(Act):
@@ -42,6 +44,46 @@ class AddOffcut(Act):
         yield numbers.given()
 
 
+class AddBadPlace(Act):
+    """A bad place of an offcut, from its lower left corner; or of a whole sheet, which then stands in the rack."""
+
+    do: Literal["add-bad-place"]
+    offcut: Named | None = as_usual(None)
+    sheet: Named | None = as_usual(None)
+    x: Typed
+    y: Typed
+    length: Typed
+    width: Typed
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"A bad place, {self.length} × {self.width}"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The place; with the sheet that it is in, where that is a whole one.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``.
+            PlanRefused: ``size-unknown`` where nobody said how large the sheet is.
+            LengthRefused: where a size cannot be read.
+        """
+        bad = {name: as_kept(getattr(self, name), now.plan) for name in ("x", "y", "length", "width")}
+        if self.offcut is not None:
+            rack = now.plan.library.offcuts
+            if self.offcut not in rack:
+                raise NoSuchQuantity("no-such-stock", f"There is no offcut {self.offcut!r} in the rack.", LOAD_AGAIN)
+            yield put(f"/library/offcuts/{self.offcut}/bad/-", bad)
+            return
+        name = _sheet_name(now, self.sheet or "")
+        row = now.plan.library.sheets[self.sheet or ""]
+        if not row.length or not row.width:
+            raise PlanRefused("size-unknown", f"Nobody said how large {name} is.", "Say its length and width first.")
+        numbers = Numbers(now.plan)
+        whole = {"sheet": self.sheet, "length": row.length, "width": row.width, "where": "a whole sheet", "bad": [bad]}
+        yield put(f"/library/offcuts/{numbers.fresh('offcut')}", whole)
+        yield numbers.given()
+
+
 class TakeOffcutOut(Act):
     """An offcut is gone from the rack: it was used, or thrown away."""
 
@@ -59,11 +101,11 @@ class TakeOffcutOut(Act):
             NoSuchQuantity: ``no-such-stock``.
         """
         if self.offcut not in now.plan.library.offcuts:
-            raise NoSuchQuantity("no-such-stock", f"There is no offcut {self.offcut!r} in the rack.", "Load it again.")
+            raise NoSuchQuantity("no-such-stock", f"There is no offcut {self.offcut!r} in the rack.", LOAD_AGAIN)
         yield gone(f"/library/offcuts/{self.offcut}")
 
 
 def _sheet_name(now: SolvedPlan, sheet: str) -> str:
     if sheet not in now.plan.library.sheets:
-        raise NoSuchQuantity("no-such-stock", f"There is no sheet {sheet!r} in the plan's library.", "Load it again.")
+        raise NoSuchQuantity("no-such-stock", f"There is no sheet {sheet!r} in the plan's library.", LOAD_AGAIN)
     return now.plan.library.sheets[sheet].name

@@ -16,9 +16,10 @@ from vasculum.plan.edits.existing import NoteExisting, TakeExistingOut
 from vasculum.plan.edits.fields import Change, Enter
 from vasculum.plan.edits.former import AddFormer, TakeFormerOut
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
+from vasculum.plan.edits.laying_out import KeepLayout, LayOutAnew, MovePart, SawSheet
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
-from vasculum.plan.edits.offcuts import AddOffcut, TakeOffcutOut
+from vasculum.plan.edits.offcuts import AddBadPlace, AddOffcut, TakeOffcutOut
 from vasculum.plan.edits.own_parts import AddOwn, TakeOwnOut
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
@@ -37,7 +38,7 @@ Verb = Annotated[
     | AddFormer | TakeFormerOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver
-    | AddOffcut | TakeOffcutOut,
+    | AddOffcut | AddBadPlace | TakeOffcutOut | KeepLayout | LayOutAnew | SawSheet | MovePart,
     Field(discriminator="do"),
 ]  # fmt: skip
 """One act, told apart by ``do``."""

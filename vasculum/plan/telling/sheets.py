@@ -9,10 +9,11 @@ from collections.abc import Iterator
 from typing import Literal, NamedTuple
 
 from vasculum.core.lengths import Mm, show
-from vasculum.cutting.model import Layout, Part, Piece, Stock
+from vasculum.cutting.model import Layout, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
-from vasculum.cutting.ways import Aim, Laid, Offcut, laid_out, waste_of
-from vasculum.plan.document import Model, Sheet
+from vasculum.cutting.slices import Slice
+from vasculum.cutting.ways import AIMS, Aim, Kept, Laid, Offcut, laid_out, waste_of
+from vasculum.plan.document import Board, CutTree, KeptSheet, Model, Plan, Sheet
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
@@ -25,10 +26,20 @@ class OnStock(NamedTuple):
     """One row of stock: what is cut from it, the sheet it is, and the ways to lay it out."""
 
     row: str
-    sheet: Sheet
+    sheet: Sheet | Board
     stock: Stock
     parts: tuple[Part, ...]
     laid: Laid
+
+    @property
+    def noun(self) -> str:
+        """What one of it is called."""
+        return "sheet" if isinstance(self.sheet, Sheet) else "board"
+
+    @property
+    def is_free(self) -> bool:
+        """Whether no grain is to be seen."""
+        return isinstance(self.sheet, Sheet) and self.sheet.grain == "free"
 
 
 class FenceShown(Model):
@@ -64,13 +75,26 @@ class RowShown(Model):
 
     row: str
     name: str
+    noun: str
+    """What one of it is called: a sheet, or a board."""
     says: str
     """How many sheets, and whether fewer might do."""
+    called: dict[str, str]
+    """What each part is called, by its id."""
     left: list[str]
     """Parts that come out of no whole sheet, or of none that is there."""
     offcuts: list[str]
     """The offcuts of the rack that are used, by their id, in the order in which they are drawn."""
     ways: list[WayShown]
+    """What was kept last, where something was."""
+    aim: Aim
+    """What is bought and cut of them: what was kept, or the fewest sheets."""
+    notes: list[str]
+    """What is no longer as it was kept or sawn."""
+    sawn: int
+    """So many of the first sheets of each way are sawn."""
+    could_be_fewer: bool
+    """Whether a search may find fewer."""
 
 
 def stocks_of(plan: SolvedPlan) -> list[OnStock]:
@@ -87,78 +111,178 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
         RowShown(
             row=one.row,
             name=one.sheet.name,
-            says=says(one.laid),
-            left=[part_called(plan, name) for name in one.laid.fewest_sheets.left],
+            says=says(one),
+            noun=one.noun,
+            called={part.name: part_called(plan, part.name) for part in one.parts},
+            left=[part_called(plan, name) for name in one.laid.best.left],
             offcuts=[offcut.name for offcut, _ in one.laid.on_offcuts],
-            ways=[_way(plan, one, aim) for aim in ("sheets", "settings")],
+            ways=[_way(plan, one, aim, layout) for aim, layout in ways_of(one.laid)],
+            aim=one.laid.aim,
+            notes=[*_notes(plan, one)],
+            sawn=one.laid.sawn,
+            could_be_fewer=len(one.laid.best.sheets) > one.laid.bound.sheets,
         )
         for one in stocks_of(plan)
     ]
 
 
-def says(laid: Laid) -> str:
-    """*5 sheets; at least 5 are needed: proved*, or *at least 4: one may be too many*."""
-    count, least = len(laid.fewest_sheets.sheets), laid.bound.sheets
-    sheets = f"{count} sheet{'' if count == 1 else 's'}"
+def ways_of(laid: Laid) -> Iterator[tuple[Aim, Layout]]:
+    """Every way that there is, by what it aims at."""
+    for aim in AIMS:
+        layout = laid.of(aim)
+        if layout is not None:
+            yield aim, layout
+
+
+def layout_of(laid: Laid, aim: Aim | None = None) -> tuple[Aim, Layout]:
+    """A way by its aim; the best where nothing is asked for, or where nothing was kept."""
+    layout = laid.of(aim) if aim else None
+    return (laid.aim, laid.best) if aim is None or layout is None else (aim, layout)
+
+
+def way_of(row: RowShown, aim: Aim | None = None) -> WayShown:
+    """A way of a row by its aim, or the best."""
+    return next((one for one in row.ways if one.aim == aim), next(one for one in row.ways if one.aim == row.aim))
+
+
+def says(one: OnStock) -> str:
+    """*5 sheets; no fewer will do: by area*, or *at least 4 by area: one may be too many*."""
+    laid, noun = one.laid, one.noun
+    count = len(laid.best.sheets)
+    found = f"{count} {noun}{'' if count == 1 else 's'}"
     racked = len(laid.on_offcuts)
     if racked:
         from_rack = f"{racked} offcut{'' if racked == 1 else 's'} from the rack"
         if count == 0:
-            return f"{from_rack}, and no sheet"
-        sheets = f"{from_rack}, and {sheets}"
-    if count <= least:
-        why = "so many parts share no sheet" if laid.bound.why == "large" else "by area"
-        return f"{sheets}; no fewer will do: {why}"
-    return f"{sheets}; {doubt(laid)}"
+            return f"{from_rack}, and no {noun}"
+        found = f"{from_rack}, and {found}"
+    if count <= laid.bound.sheets:
+        why = f"so many parts share no {noun}" if laid.bound.why == "large" else "by area"
+        return f"{found}; no fewer will do: {why}"
+    return f"{found}; {doubt(laid)}"
 
 
 def doubt(laid: Laid) -> str:
     """*at least 4 by area: one may be too many*; nothing where no fewer will do."""
     least = laid.bound.sheets
-    over = len(laid.fewest_sheets.sheets) - least
+    over = len(laid.best.sheets) - least
     return f"at least {least} by area: {'one' if over == 1 else over} may be too many" if over > 0 else ""
 
 
 def part_called(plan: SolvedPlan, name: str) -> str:
     """What a part is called: its mark, and which it is; of a matched column its place."""
     place, _, role = name.rpartition("/")
-    if role == PANEL:
+    if role == PANEL and place in plan.plan.places:
         return f"faces of {plan.plan.places[place].name}"
-    piece = next(one for one in pieces_of(plan) if one.id == name)
+    piece = next((one for one in pieces_of(plan) if one.id == name), None)
+    if piece is None:
+        return "a part that is no longer in the plan"
     mark = plan.plan.marks.get(name, "")
     return f"{mark} {piece.rule.title.lower()}".strip()
 
 
 def _stocks(plan: SolvedPlan) -> Iterator[OnStock]:
-    matched = {id_: _panel(plan, id_) for id_ in _matched(plan)}
+    library = plan.plan.library
+    rows: list[tuple[str, Sheet | Board]] = [*library.sheets.items(), *library.boards.items()]
+    for id_, row in rows:
+        stock, parts = _stock(plan, row), tuple(_parts(plan, id_, row).values())
+        if stock is not None and parts and min(stock.usable) > 0:
+            kept = tuple(kept_of(plan.plan, id_))
+            yield OnStock(id_, row, stock, parts, laid_out(parts, stock, tuple(_offcuts(plan.plan, id_)), kept))
+
+
+def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
+    """A row as it is sold, trimmed as it or the plan says; nothing where nobody said how large it is."""
+    if not row.length or not row.width:
+        return None
+    length, kerf = plan.plan.length, plan.solved.value(*nearest_key(plan, PLAN, "blade_kerf"))
+    if row.trims is not None:
+        trims = Trims(*map(length, row.trims))
+    elif isinstance(row, Sheet):
+        trims = Trims(*[plan.solved.value(*nearest_key(plan, PLAN, "sheet_trim"))] * len(Trims._fields))
+    else:
+        trims = Trims()
+    return Stock(length(row.length), length(row.width), kerf, trims)
+
+
+def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
+    """What is cut from a row, by name; the faces of a matched column are one."""
+    matched = {split: _panel(plan, split) for split in _matched(plan)}
     panels = {cell: split for split in matched for cell in plan.plan.places[split].children}
-    kerf = plan.solved.value(*nearest_key(plan, PLAN, "blade_kerf"))
-    trim = plan.solved.value(*nearest_key(plan, PLAN, "sheet_trim"))
-    for id_, sheet in plan.plan.library.sheets.items():
-        if not sheet.length or not sheet.width:
+    is_free = isinstance(row, Sheet) and row.grain == "free"
+    parts: dict[str, Part] = {}
+    for piece in pieces_of(plan):
+        if piece.sheet != id_ or piece.size is None or min(piece.size) <= 0:
             continue
-        parts: dict[str, Part] = {}
-        for piece in pieces_of(plan):
-            if piece.sheet != id_ or piece.size is None or min(piece.size) <= 0:
-                continue
-            split = panels.get(piece.place) if piece.grain == "matched" else None
-            panel = matched[split] if split else None
-            if split and panel:
-                parts[panel.name] = panel
-            else:
-                is_free = sheet.grain == "free" or piece.grain == "free"
-                parts[piece.id] = Part(piece.id, piece.size[0], piece.size[1], is_free)
-        if parts:
-            stock = Stock(plan.plan.length(sheet.length), plan.plan.length(sheet.width), kerf, trim)
-            if min(stock.usable) > 0:
-                of_it = tuple(parts.values())
-                length, racked = plan.plan.length, plan.plan.library.offcuts.items()
-                offcuts = (
-                    Offcut(one, length(offcut.length), length(offcut.width))
-                    for one, offcut in racked
-                    if offcut.sheet == id_
-                )
-                yield OnStock(id_, sheet, stock, of_it, laid_out(of_it, stock, tuple(offcuts)))
+        split = panels.get(piece.place) if piece.grain == "matched" else None
+        panel = matched[split] if split else None
+        if split and panel:
+            parts[panel.name] = panel
+        else:
+            parts[piece.id] = Part(piece.id, piece.size[0], piece.size[1], is_free or piece.grain == "free")
+    return parts
+
+
+def _offcuts(plan: Plan, row: str) -> Iterator[Offcut]:
+    length = plan.length
+    for name, one in plan.library.offcuts.items():
+        if one.sheet == row:
+            bad = (Zone(length(bad.x), length(bad.y), length(bad.length), length(bad.width)) for bad in one.bad)
+            yield Offcut(name, length(one.length), length(one.width), tuple(bad))
+
+
+# ---- as it is kept in the plan -----------------------------------------------------------------------------------
+
+
+def kept_of(plan: Plan, row: str) -> Iterator[Kept]:
+    """The sheets of a row whose layout is kept."""
+    for sheet in plan.layouts.get(row, ()):
+        sawn = tuple(_as_sawn(plan, sheet.cuts)) if sheet.is_sawn else ()
+        yield Kept(_slice(sheet.cuts), sawn, plan.length(sheet.kerf) if sheet.kerf else None)
+
+
+def kept_sheet(piece: Piece, kerf: Mm | None = None) -> KeptSheet:
+    """A sheet that was laid out, to be kept; as sawn with a kerf, and with the sizes that its parts have now."""
+    is_sawn = kerf is not None
+    return KeptSheet(is_sawn=is_sawn, kerf=f"{kerf} mm" if is_sawn else None, cuts=_kept_tree(piece, is_sawn))
+
+
+def _kept_tree(piece: Piece, is_sawn: bool) -> CutTree:
+    if piece.part:
+        size = (piece.width, piece.length) if piece.is_turned else (piece.length, piece.width)
+        sawn = [f"{one} mm" for one in size] if is_sawn else None
+        return CutTree(part=piece.part, turned=piece.is_turned, sawn=sawn)
+    children = [_kept_tree(child, is_sawn) for child in piece.children if not child.is_offcut]
+    return CutTree(cut=piece.cut, children=children)
+
+
+def _slice(tree: CutTree) -> Slice:
+    return Slice(tree.part, tree.turned, tree.cut, tuple(map(_slice, tree.children)))
+
+
+def _as_sawn(plan: Plan, tree: CutTree) -> Iterator[Part]:
+    if tree.sawn is not None:
+        length, width = map(plan.length, tree.sawn)
+        yield Part(tree.part, length, width)
+    for child in tree.children:
+        yield from _as_sawn(plan, child)
+
+
+def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
+    """What is no longer as it was kept or sawn."""
+    now, unit = {part.name: part for part in one.parts}, plan.plan.units.length
+    if one.laid.broken:
+        sheets = "One sheet that was kept holds its" if one.laid.broken == 1 else "Sheets that were kept hold their"
+        yield f"{sheets} parts no longer: laid out anew."
+    for kept in kept_of(plan.plan, one.row):
+        for then in kept.sawn:
+            part = now.get(then.name)
+            if part is None:
+                size = f"{show(then.length, unit)} × {show(then.width, unit)}"
+                yield f"A part of {size} is sawn, and belongs to nothing in the plan any more."
+            elif (part.length, part.width) != (then.length, then.width):
+                was, wanted = (f"{show(x.length, unit)} × {show(x.width, unit)}" for x in (then, part))
+                yield f"{part_called(plan, then.name)} is sawn {was}, and should be {wanted} by now."
 
 
 def _matched(plan: SolvedPlan) -> list[str]:
@@ -173,8 +297,8 @@ def _panel(plan: SolvedPlan, split: str) -> Part | None:
     return None if None in sizes else Part(f"{split}/{PANEL}", sizes[0], sizes[1])
 
 
-def _way(plan: SolvedPlan, one: OnStock, aim: Aim) -> WayShown:
-    layout, unit = one.laid.of(aim), plan.plan.units.length
+def _way(plan: SolvedPlan, one: OnStock, aim: Aim, layout: Layout) -> WayShown:
+    unit = plan.plan.units.length
     largest, sawn = layout.offcuts()[:1], _sawn(one, layout)
     order = [
         FenceShown(
@@ -238,13 +362,14 @@ class RowLayout(Model):
 class Layouts(Model):
     """Every row of stock of a plan, laid out one way."""
 
-    aim: Aim
+    aim: Aim | None
+    """Nothing where each is laid out as it was kept, or with the fewest sheets."""
     rows: list[RowLayout]
 
 
-def layouts_of(plan: SolvedPlan, aim: Aim) -> Layouts:
+def layouts_of(plan: SolvedPlan, aim: Aim | None = None) -> Layouts:
     """Everything that was laid out, as data."""
-    return Layouts(aim=aim, rows=[_row(plan, one, one.laid.of(aim)) for one in stocks_of(plan)])
+    return Layouts(aim=aim, rows=[_row(plan, one, layout_of(one.laid, aim)[1]) for one in stocks_of(plan)])
 
 
 def _row(plan: SolvedPlan, one: OnStock, layout: Layout) -> RowLayout:

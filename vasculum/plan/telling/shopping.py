@@ -18,7 +18,7 @@ from vasculum.plan.making.goods import Good
 from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.regions import is_across
 from vasculum.plan.telling.hardware import hardware_shown
-from vasculum.plan.telling.sheets import doubt, stocks_of
+from vasculum.plan.telling.sheets import OnStock, doubt, stocks_of
 
 
 class ShoppingLine(Model):
@@ -83,25 +83,36 @@ def _cost(count: int, price: str | None) -> Fraction | None:
 
 def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
     """Sheets as the layout has them; of one that nobody says how large it is sold, the area of its parts."""
-    unit, laid = plan.plan.units.length, {one.row: one.laid for one in stocks_of(plan)}
+    unit, laid = plan.plan.units.length, {one.row: one for one in stocks_of(plan)}
     for id_, sheet in plan.plan.library.sheets.items():
         of_it = [piece for piece in pieces if piece.sheet == id_]
         if not of_it:
             continue
         area = sum((length * width for length, width in map(_length_and_width, of_it)), Fraction(0))
-        parts = "1 part" if len(of_it) == 1 else f"{len(of_it)} parts"
-        need, buy, cost = f"{parts}, {shopping.show_area(area, unit)}", "", None
+        need = f"{_counted(of_it)}, {shopping.show_area(area, unit)}"
+        keys = tuple(key for piece in of_it for key in (piece.length, piece.width))
         if id_ in laid:
-            layout = laid[id_].fewest_sheets
-            count = len(layout.sheets)
-            need = "; ".join(filter(None, [need, doubt(laid[id_])]))
-            need += f"; {len(layout.left)} of them come out of none" if layout.left else ""
-            if count:
-                buy, cost = f"{count} of {sheet.length} × {sheet.width}", _cost(count, sheet.price)
+            yield _laid_out(laid[id_], need, f"{sheet.length} × {sheet.width}", keys)
         else:
             percent = _percent(plan, "sheet_allowance")
             need += f"; with {percent} % {shopping.show_area(shopping.with_allowance(area, percent), unit)}"
-        yield _Line(sheet.name, need, buy, cost, tuple(key for piece in of_it for key in (piece.length, piece.width)))
+            yield _Line(sheet.name, need, "", None, keys)
+
+
+def _counted(pieces: list[Piece]) -> str:
+    return "1 part" if len(pieces) == 1 else f"{len(pieces)} parts"
+
+
+def _laid_out(one: OnStock, need: str, sold: str, keys: tuple[Key, ...]) -> _Line:
+    """As many as the layout has, less what is in hand already."""
+    layout, in_hand = one.laid.best, one.sheet.in_hand
+    count = len(layout.sheets)
+    need = "; ".join(filter(None, [need, doubt(one.laid)]))
+    need += f"; {len(layout.left)} of them come out of none" if layout.left else ""
+    need += f"; {count} needed, {in_hand} in hand" if in_hand and count else ""
+    bought = max(0, count - in_hand)
+    buy, cost = (f"{bought} of {sold}", _cost(bought, one.sheet.price)) if bought else ("", None)
+    return _Line(one.sheet.name, need, buy, cost, keys)
 
 
 def _by_length(
@@ -119,16 +130,22 @@ def _by_length(
 
 
 def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
-    """Parts made of boards: so many beside each other as a board is wide, with a kerf between."""
+    """Parts made of boards as the layout has them; where nobody says how long those are, their run, ripped abreast."""
+    laid = {one.row: one for one in stocks_of(plan)}
     for id_, board in plan.plan.library.boards.items():
         of_it = [piece for piece in pieces if piece.sheet == id_]
-        if of_it:
+        if not of_it:
+            continue
+        keys = tuple(piece.length for piece in of_it)
+        run = sum((_length_and_width(piece)[0] for piece in of_it), Fraction(0))
+        if id_ in laid:
+            need = f"{_counted(of_it)}, {shopping.show_run(run, plan.plan.units.length)}"
+            yield _laid_out(laid[id_], need, str(board.length), keys)
+        else:
             wide = plan.plan.length(board.width)
-            lengths = [
-                length / shopping.abreast(wide, width, _kerf(plan)) for length, width in map(_length_and_width, of_it)
-            ]
-            keys = tuple(piece.length for piece in of_it)
-            yield _by_length(plan, board.name, lengths, board.length, board.price, keys)
+            sizes = map(_length_and_width, of_it)
+            lengths = [length / shopping.abreast(wide, width, _kerf(plan)) for length, width in sizes]
+            yield _by_length(plan, board.name, lengths, None, board.price, keys)
 
 
 def _kerf(plan: SolvedPlan) -> Fraction:

@@ -2,20 +2,24 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
-import Form from 'react-bootstrap/Form'
 import { answered, client, type Schemas } from '../../api/client'
-import { Drawing } from '../../drawing/Drawing'
-import { asTyped } from '../../lengths/kept'
 import { Fractions, Num } from '../../lengths/Num'
 import { useOpen } from '../../panels/open'
 import { Panel } from '../../panels/Panel'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
+import { Looking } from './Looking'
+import { OneOffcut, OneSheet } from './OneSheet'
+import { Rack } from './Rack'
 
 type Row = Schemas['RowShown']
 type Way = Schemas['WayShown']
 type Aim = Way['aim']
 
-const AIMS: Record<Aim, string> = { sheets: 'Fewest sheets', settings: 'Fewest settings' }
+const AIMS: Record<Aim, (noun: string) => string> = {
+  sheets: (noun) => `Fewest ${noun}s`,
+  settings: () => 'Fewest settings',
+  kept: () => 'As kept',
+}
 
 const FILES = [
   ['pdf', 'Print the sheets'],
@@ -28,7 +32,7 @@ const FILES = [
 export function Sheets() {
   const { plan } = usePlan()
   const isOpen = useOpen('sheets')
-  const { data } = useQuery({
+  const { data, isPlaceholderData } = useQuery({
     queryKey: ['sheets', plan.id, plan.revision],
     queryFn: () =>
       answered(client.GET('/api/plans/{plan_id}/sheets', { params: { path: { plan_id: plan.id } } })),
@@ -42,8 +46,9 @@ export function Sheets() {
       {data && rows.length === 0 && (
         <p className="lead-in">Nothing is cut from a sheet whose length and width are known.</p>
       )}
+      {rows.length > 0 && <Looking couldBeFewer={rows.some((row) => row.could_be_fewer)} />}
       {rows.map((row) => (
-        <OfRow key={row.row} row={row} />
+        <OfRow key={row.row} row={row} isOld={isPlaceholderData} />
       ))}
       {rows.length > 0 && (
         <div className="d-flex flex-wrap gap-2">
@@ -64,10 +69,12 @@ export function Sheets() {
   )
 }
 
-function OfRow({ row }: { row: Row }) {
-  const [aim, setAim] = useState<Aim>('sheets')
+function OfRow({ row, isOld }: { row: Row; isOld: boolean }) {
+  const { act } = useCommands()
+  const [wanted, setAim] = useState<Aim | null>(null)
   const [number, setNumber] = useState(1)
-  const way = row.ways.find((one) => one.aim === aim)
+  const way = row.ways.find((one) => one.aim === wanted) ?? row.ways.find((one) => one.aim === row.aim)
+  const aim = way?.aim ?? row.aim
   const count = way?.sheets ?? 0
   const shown = Math.min(number, count)
   return (
@@ -76,16 +83,21 @@ function OfRow({ row }: { row: Row }) {
         <Fractions>{row.name}</Fractions>
       </h3>
       <p className="mb-1">{row.says}</p>
+      {row.notes.map((note) => (
+        <p key={note} role="status" className="said">
+          <Fractions>{note}</Fractions>
+        </p>
+      ))}
       {row.left.length > 0 && (
         <p role="alert" className="said said--refused">
-          Comes out of no sheet: {row.left.join(', ')}
+          Comes out of no {row.noun}: {row.left.join(', ')}
         </p>
       )}
       <table className="figures">
         <thead>
           <tr>
             <th scope="col">Way</th>
-            <td>sheets</td>
+            <td>{row.noun}s</td>
             <td>settings</td>
             <td className="d-none d-sm-table-cell">cuts</td>
             <td>waste</td>
@@ -103,7 +115,7 @@ function OfRow({ row }: { row: Row }) {
                   aria-pressed={one.aim === aim}
                   onClick={() => setAim(one.aim)}
                 >
-                  {AIMS[one.aim]}
+                  {AIMS[one.aim](row.noun)}
                 </Button>
               </th>
               <td>{one.sheets}</td>
@@ -132,13 +144,36 @@ function OfRow({ row }: { row: Row }) {
         </ButtonGroup>
       )}
       {row.offcuts.map((offcut, at) => (
-        <OneSheet key={offcut} of={`${row.row}:offcuts:${at + 1}`} />
+        <OneOffcut key={offcut} of={`${row.row}:offcuts:${at + 1}`} isOld={isOld} />
       ))}
-      {count > 0 && <OneSheet of={`${row.row}:${aim}:${shown}`} />}
+      {count > 0 && <OneSheet row={row} aim={aim} number={shown} count={count} isOld={isOld} />}
+      <div className="d-flex flex-wrap gap-2 mb-2">
+        {aim !== 'kept' && count > 0 && (
+          <Button
+            size="sm"
+            variant="outline-secondary"
+            onClick={() => {
+              setAim(null)
+              act({ do: 'keep-layout', row: row.row, aim })
+            }}
+          >
+            Keep this way
+          </Button>
+        )}
+        {row.aim === 'kept' && (
+          <Button
+            size="sm"
+            variant="outline-secondary"
+            onClick={() => act({ do: 'lay-out-anew', row: row.row })}
+          >
+            Lay out anew{row.sawn > 0 && ', but for what is sawn'}
+          </Button>
+        )}
+      </div>
       <Rack row={row} />
       {way && way.order.length > 0 && (
         <details>
-          <summary>Order at the saw, {way.settings} settings</summary>
+          <summary>Order at the saw, {way.settings === 1 ? '1 setting' : `${way.settings} settings`}</summary>
           <table className="figures">
             <thead>
               <tr>
@@ -168,106 +203,5 @@ function OfRow({ row }: { row: Row }) {
         </details>
       )}
     </section>
-  )
-}
-
-/** Offcuts of one row of stock: used before any sheet. */
-function Rack({ row }: { row: Row }) {
-  const { document } = usePlan().plan
-  const { act, edit } = useCommands()
-  const [said, setSaid] = useState(NO_OFFCUT)
-  const [refused, setRefused] = useState<string | null>(null)
-  const { units, library } = document
-  const offcuts = Object.entries(library.offcuts ?? {}).filter(([, one]) => one.sheet === row.row)
-  const add = async () => {
-    const refusal = await edit({ do: 'add-offcut', sheet: row.row, ...said })
-    setRefused(refusal)
-    if (refusal === null) setSaid(NO_OFFCUT)
-  }
-  return (
-    <details>
-      <summary>{offcuts.length > 0 ? `${offcuts.length} in the rack` : 'Offcuts in the rack'}</summary>
-      <ul>
-        {offcuts.map(([id, one]) => (
-          <li key={id}>
-            <Num>{`${asTyped(one.length, units.length)} × ${asTyped(one.width, units.length)}`}</Num>{' '}
-            <span className="other">
-              {[one.where, row.offcuts.includes(id) ? 'used here' : 'not used here']
-                .filter(Boolean)
-                .join(', ')}
-            </span>{' '}
-            <Button
-              size="sm"
-              variant="link"
-              className="p-0"
-              aria-label={`Take ${one.length} × ${one.width} out of the rack`}
-              onClick={() => act({ do: 'take-offcut-out', offcut: id })}
-            >
-              gone
-            </Button>
-          </li>
-        ))}
-      </ul>
-      <Form
-        className="things__add"
-        aria-label={`An offcut of ${row.name}`}
-        onSubmit={(event) => {
-          event.preventDefault()
-          add()
-        }}
-      >
-        {OFFCUT.map(([name, label]) => (
-          <Form.Group key={name} controlId={`${row.row}-${name}`}>
-            <Form.Label className="mb-0">{label}</Form.Label>
-            <Form.Control
-              value={said[name]}
-              maxLength={120}
-              autoComplete="off"
-              onChange={(event) => setSaid({ ...said, [name]: event.target.value })}
-            />
-          </Form.Group>
-        ))}
-        <Button
-          type="submit"
-          variant="outline-primary"
-          disabled={said.length.trim() === '' || said.width.trim() === ''}
-        >
-          Into the rack
-        </Button>
-        {refused && (
-          <p role="alert">
-            <Fractions>{refused}</Fractions>
-          </p>
-        )}
-      </Form>
-    </details>
-  )
-}
-
-const NO_OFFCUT = { where: '', length: '', width: '' }
-const OFFCUT = [
-  ['where', 'Where it stands'],
-  ['length', 'Along the grain'],
-  ['width', 'Across'],
-] as const
-
-function OneSheet({ of }: { of: string }) {
-  const { plan } = usePlan()
-  const { data: sheet } = useQuery({
-    queryKey: ['cut-sheet', plan.id, plan.revision, of],
-    queryFn: () =>
-      answered(
-        client.GET('/api/plans/{plan_id}/drawing', {
-          params: { path: { plan_id: plan.id }, query: { name: 'cut_sheet', of } },
-        }),
-      ),
-    staleTime: Number.POSITIVE_INFINITY,
-    placeholderData: keepPreviousData,
-  })
-  if (!sheet) return null
-  return (
-    <div className="cut-sheet">
-      <Drawing sheet={sheet} label={() => ''} onWhy={() => undefined} />
-    </div>
   )
 }

@@ -1,8 +1,9 @@
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import ProgressBar from 'react-bootstrap/ProgressBar'
 import { answered, client, Refused, type Schemas } from '../../api/client'
+import { useLooking } from '../../api/useLooking'
 import { Fractions } from '../../lengths/Num'
 import { Panel } from '../../panels/Panel'
 import { change } from '../../plan/acts'
@@ -11,8 +12,6 @@ import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 
 type Answer = Schemas['ProposalsAnswer']
 type Proposal = Schemas['Proposal']
-
-const PAUSE = 400
 
 /** Ways to divide the space for what goes in, side by side, better ones while they are looked at. */
 export function Proposals() {
@@ -29,7 +28,9 @@ export function Proposals() {
     if (!(failure instanceof Refused) || failure.problem === null) return // silent: it is asked again
     setAnswer((known) => (known ? { ...known, state: 'died' } : known))
   }
-  useLooking(answer, plan.id, setAnswer, gone)
+  const look = async () =>
+    setAnswer(await answered(client.GET('/api/plans/{plan_id}/proposals/{job}', { params: { path } })))
+  useLooking(isWorking ? path.job : '', look, gone)
   const chosen = plan.document.places[chosenPlace]
   const place = isPart && chosen ? chosenPlace : null
   const begin = async () => {
@@ -110,32 +111,6 @@ export function Proposals() {
       )}
     </Panel>
   )
-}
-
-/** Asks for what was found so far, until it is done. */
-function useLooking(
-  answer: Answer | null,
-  plan: string,
-  onAnswer: (answer: Answer) => void,
-  onGone: (failure: unknown) => void,
-) {
-  const job = answer?.state === 'working' ? answer.job : ''
-  const over = useRef(onGone)
-  over.current = onGone
-  useEffect(() => {
-    if (job === '') return
-    let isOver = false
-    const look = async () => {
-      const params = { path: { plan_id: plan, job } }
-      const next = await answered(client.GET('/api/plans/{plan_id}/proposals/{job}', { params }))
-      if (!isOver) onAnswer(next)
-    }
-    const timer = setInterval(() => look().catch(over.current), PAUSE)
-    return () => {
-      isOver = true
-      clearInterval(timer)
-    }
-  }, [job, plan, onAnswer])
 }
 
 function Way({ one, isOld, onTake }: { one: Proposal; isOld: boolean; onTake(): void }) {

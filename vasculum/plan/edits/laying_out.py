@@ -1,0 +1,199 @@
+"""Layouts of sheets by hand: kept, marked as sawn, a part laid elsewhere, and the rest laid out anew."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from vasculum.core.errors import NoSuchQuantity, PlanRefused
+from vasculum.core.lengths import show
+from vasculum.cutting.bound import holds
+from vasculum.cutting.model import Layout, Mm, Part, Piece
+from vasculum.cutting.moved import InTheWay, Move, moved
+from vasculum.cutting.ways import Aim
+from vasculum.plan.document import KeptSheet, as_usual
+from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.edits.acts import Act, Named, dumped, gone, put
+from vasculum.plan.edits.offcuts import LOAD_AGAIN
+from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.telling.sheets import OnStock, kept_sheet, layout_of, part_called, stocks_of
+
+Ordinate = Annotated[float, Field(ge=0, le=100_000, allow_inf_nan=False, description="mm")]
+Number = Annotated[int, Field(ge=1, le=1000, description="Which sheet, from 1.")]
+
+
+class KeepLayout(Act):
+    """A layout stays as it is, while its parts fit."""
+
+    do: Literal["keep-layout"]
+    row: Named
+    aim: Aim
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"Layout of {_row(now, self.row).sheet.name} kept"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Every sheet of it; what is sawn stays sawn.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``.
+        """
+        one = _row(now, self.row)
+        yield kept_as(now, one, layout_of(one.laid, self.aim)[1].sheets)
+
+
+class LayOutAnew(Act):
+    """What was kept of a row is laid out anew, but for sheets that are sawn."""
+
+    do: Literal["lay-out-anew"]
+    row: Named
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{_row(now, self.row).sheet.name} laid out anew"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """What is sawn alone.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``.
+        """
+        _row(now, self.row)
+        yield from _kept(self.row, [one for one in now.plan.layouts.get(self.row, ()) if one.is_sawn])
+
+
+class SawSheet(Act):
+    """A sheet is sawn as it is drawn, or is not sawn after all."""
+
+    do: Literal["saw-sheet"]
+    row: Named
+    aim: Aim
+    sheet: Number
+    is_sawn: bool
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"Sheet {self.sheet} of {_row(now, self.row).sheet.name} {'is' if self.is_sawn else 'is not'} sawn"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Sawn sheets come first, with the sizes that their parts have now.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``, ``no-such-sheet``.
+        """
+        one = _row(now, self.row)
+        sheets = layout_of(one.laid, self.aim)[1].sheets
+        if self.sheet > len(sheets):
+            raise NoSuchQuantity("no-such-sheet", f"There is no sheet {self.sheet}.", LOAD_AGAIN)
+        sawn, kept = _held(now, self.row)
+        at = self.sheet - 1
+        if self.is_sawn and at >= len(sawn):
+            yield from _kept(self.row, [*sawn, kept_sheet(sheets[at], one.stock.kerf), *kept])
+        elif not self.is_sawn and at < len(sawn):
+            yield from _kept(self.row, [*sawn[:at], *sawn[at + 1 :], kept_sheet(sheets[at]), *kept])
+
+
+class MovePart(Act):
+    """A part is laid where a point of a sheet is, or where there is room on it; the layout is kept from then on."""
+
+    do: Literal["move-part"]
+    row: Named
+    aim: Aim
+    part: Annotated[str, Field(max_length=120)]
+    sheet: Number
+    x: Ordinate | None = as_usual(None)
+    y: Ordinate | None = as_usual(None)
+    """From the lower left corner of the sheet; without them it lies in the smallest offcut that holds it."""
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{part_called(now, self.part)} laid on sheet {self.sheet}"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The sheets with the part there.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``, ``no-such-part``.
+            PlanRefused: ``cut-through`` with the cut that would go through it, ``is-sawn``.
+        """
+        one = _row(now, self.row)
+        sheets = layout_of(one.laid, self.aim)[1].sheets
+        sawn = one.laid.sawn
+        at = next((n for n, sheet in enumerate(sheets) if self.part in _names(sheet)), None)
+        if at is None or self.sheet > len(sheets) + 1:
+            raise NoSuchQuantity("no-such-part", f"No sheet of this layout has a part {self.part!r}.", LOAD_AGAIN)
+        if at < sawn or self.sheet <= sawn:
+            raise PlanRefused("is-sawn", "That sheet is sawn: nothing on it moves.", "Say first that it is not sawn.")
+        sizes = {part.name: part for part in one.parts}
+        to, part = self.sheet - 1, sizes[self.part]
+        point = (self.x, self.y) if self.x is not None and self.y is not None else _free(sheets, to, part)
+        move = Move(self.part, to - sawn, *(Mm(str(one)) for one in point))
+        if to == at and _is_on(sheets[at], move):
+            return
+        try:
+            after = moved(sheets[sawn:], move, sizes, one.stock)
+        except InTheWay as refusal:
+            raise PlanRefused("cut-through", _said(now, self.part, refusal), "Put it where more is free.") from None
+        yield kept_as(now, one, [*sheets[:sawn], *after])
+
+
+def kept_as(now: SolvedPlan, one: OnStock, sheets: Sequence[Piece]) -> PatchStep:
+    """The step that keeps a layout of a row: sheets that are sawn stay as they were."""
+    sawn, _ = _held(now, one.row)
+    kept = [*sawn, *(kept_sheet(sheet) for sheet in sheets[len(sawn) :])]
+    return put(f"/layouts/{one.row}", [dumped(sheet) for sheet in kept])
+
+
+def _kept(row: str, sheets: Sequence[KeptSheet]) -> Iterator[PatchStep]:
+    yield put(f"/layouts/{row}", [dumped(sheet) for sheet in sheets])
+    if not sheets:
+        yield gone(f"/layouts/{row}")
+
+
+def _held(now: SolvedPlan, row: str) -> tuple[list[KeptSheet], list[KeptSheet]]:
+    """What is kept of a row: sheets that are sawn, and others."""
+    kept = now.plan.layouts.get(row, ())
+    return [one for one in kept if one.is_sawn], [one for one in kept if not one.is_sawn]
+
+
+def _row(now: SolvedPlan, row: str) -> OnStock:
+    for one in stocks_of(now):
+        if one.row == row:
+            return one
+    raise NoSuchQuantity("no-such-stock", f"Nothing is cut from a sheet or board {row!r}.", LOAD_AGAIN)
+
+
+def _free(sheets: Sequence[Piece], to: int, part: Part) -> tuple[Mm, Mm]:
+    """The middle of the smallest offcut of a sheet that holds a part, or of the largest that there is."""
+    if to == len(sheets):
+        return Mm(0), Mm(0)
+    offcuts = Layout((sheets[to],)).offcuts()
+    if not offcuts:
+        raise PlanRefused("no-room", f"Sheet {to + 1} has nothing left.", "Take another sheet.")
+    held = [one for one in offcuts if holds((one.length, one.width), part)]
+    there = held[-1] if held else offcuts[0]
+    return there.x + there.length / 2, there.y + there.width / 2
+
+
+def _names(sheet: Piece) -> list[str]:
+    return [leaf.part for leaf in sheet.leaves()]
+
+
+def _is_on(sheet: Piece, move: Move) -> bool:
+    """Whether a point is on the part itself already."""
+    leaf = next(one for one in sheet.leaves() if one.part == move.part)
+    return 0 <= move.x - leaf.x <= leaf.length and 0 <= move.y - leaf.y <= leaf.width
+
+
+def _said(now: SolvedPlan, part: str, refusal: InTheWay) -> str:
+    """*The rip 12 1/4 from the lower edge would go through A2 side.*"""
+    called, at = part_called(now, part), show(refusal.at, now.plan.units.length)
+    if refusal.cut is None and refusal.at <= 0:
+        return f"{called} would lie beside the sheet."
+    if refusal.cut is None:
+        return f"{called} would reach {at} over what is left of the sheet there."
+    edge = "lower" if refusal.cut == "rip" else "left"
+    return f"The {refusal.cut} {at} from the {edge} edge would go through {called}."
