@@ -47,6 +47,7 @@ lock: .make/dev  ## after changing pyproject.toml
 
 bench: .make/dev vasculum/web/static/index.html .make/browser  ## measure the budgets
 	$(BIN)/python tools/bench.py
+	$(BIN)/python tools/bench_sheets.py
 
 random-plans: .make/dev  ## draw 2,000 plans of any kind, put each together, and count what clashes
 	$(BIN)/python tools/random_plans.py

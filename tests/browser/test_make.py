@@ -7,7 +7,7 @@ import re
 
 from playwright.sync_api import Locator, Page, expect
 
-from tests.browser.conftest import Open, Server, Watch, kept, turn_to, unfold
+from tests.browser.conftest import Open, Server, Watch, kept, ready, turn_to, unfold
 from tests.export.test_files import pdf_text
 
 BENCH = "/plans/potting-bench/make"
@@ -314,3 +314,34 @@ def test_a_sheet_with_a_bad_corner_is_used_first(open_at: Open) -> None:
     form.get_by_role("button", name="Leave it out").click()
     expect(thin).to_contain_text("1 offcut from the rack, and no sheet")
     expect(thin).to_contain_text("one bad place")
+
+
+def test_at_the_saw_one_setting_follows_the_other_and_is_there_again_after_a_reload(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/saw")
+    page.set_viewport_size({"width": 390, "height": 800})
+    page.get_by_label("What is cut").select_option(label="Plywood 6 mm")
+    cut = page.get_by_role("region", name="Next cut")
+    expect(cut).to_contain_text("Setting 1 of")
+    first = cut.locator("strong").inner_text()
+    cut.get_by_role("button", name="Done").click()
+    expect(cut).to_contain_text("Setting 2 of")
+    assert cut.locator("strong").inner_text() != first or "rip" in cut.inner_text().lower()
+    page.reload()
+    ready(page)
+    expect(page.get_by_label("What is cut")).to_have_value(re.compile("sheet-"))
+    expect(cut).to_contain_text("Setting 2 of")
+    cut.get_by_role("button", name="Back").click()
+    expect(cut).to_contain_text("Setting 1 of")
+    expect(cut.get_by_role("button", name="Back")).to_be_disabled()
+    many = int(cut.inner_text().split(" of ")[1].split(":")[0])
+    for number in range(1, many + 1):
+        cut.get_by_role("button", name="Done").click()
+        if number < many:
+            expect(cut).to_contain_text(f"Setting {number + 1} of")
+    expect(page.get_by_text("Everything of it is sawn.")).to_be_visible()
+    page.set_viewport_size({"width": 1280, "height": 800})
+    page = open_at("/plans/potting-bench/cut")
+    thin = page.get_by_role("region", name="Sheets", exact=True).get_by_role("region", name="Plywood 6 mm")
+    expect(thin.get_by_label("This sheet is sawn")).to_be_checked()
+    thin.get_by_role("button", name="What is left of it into the rack").click()
+    expect(thin).to_contain_text("in the rack")

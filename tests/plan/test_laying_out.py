@@ -69,7 +69,7 @@ def test_a_sawn_sheet_stays_and_says_what_should_be_otherwise_by_now() -> None:
     assert all(" is sawn " in note and "should be" in note for note in notes)
     back = on(sawn, "saw-sheet", aim="kept", sheet=1, is_sawn=False)
     assert row_of(back).laid.sawn == 0
-    assert not back.layouts[plan.choices["side_sheet"]][0].is_sawn
+    assert back.layouts[plan.choices["side_sheet"]][0].state == "kept"
     assert "not" in told(sawn, "saw-sheet", row=row.row, aim="sheets", sheet=1, is_sawn=False)
 
 
@@ -121,7 +121,7 @@ def test_layouts_of_nothing_are_refused_and_go_with_their_row() -> None:
     with pytest.raises(FaultyPlan, match="no sheet and no board"):
         changed(plan, step("/layouts/sheet-99", [tree]))
     for bad in ({"cuts": {}}, {"cuts": {"cut": "rip"}}, {"cuts": {"part": "a", "children": [{"part": "b"}]}},
-                {"is_sawn": True, "cuts": {"part": "a"}}):  # fmt: skip
+                {"state": "sawn", "cuts": {"part": "a"}}):  # fmt: skip
         with pytest.raises(FaultyPlan):
             changed(plan, step(f"/layouts/{plan.choices['side_sheet']}", [bad]))
     spare = act(plan, "name-stock", kind="sheets", name="Spare", thickness="1/2 in")
@@ -187,3 +187,77 @@ def test_each_edge_is_trimmed_as_its_row_says() -> None:
         assert leaf.y + leaf.width <= one.stock.width - mm("3")
     with pytest.raises(FaultyPlan):
         act(plan, "enter", path=row, text="0; 1", reads="lengths")
+
+
+def test_at_the_saw_settings_are_done_one_by_one_until_everything_is_sawn() -> None:
+    plan = bank()
+    row, most = plan.choices["side_sheet"], len(shown(plan).ways[0].order)
+    assert most > 3
+    begun = on(plan, "settings-done", aim="sheets", done=1)
+    assert (shown(begun).done, shown(begun).sawn) == (1, 1)
+    assert {sheet.state for sheet in begun.layouts[row]} == {"begun"}
+    order = shown(plan).ways[0].order
+    shorter = with_choices(begun, play_above="1 in")
+    for way in shown(shorter).ways:
+        assert way.order == order  # whatever changes, the sheet on the saw is cut to the end as it was drawn
+    assert on(begun, "settings-done", aim="sheets", done=0).layouts[row][0].state == "kept"
+    over = on(begun, "settings-done", aim="sheets", done=most)
+    assert {sheet.state for sheet in over.layouts[row]} == {"sawn"}
+    assert over.settings_done == {}
+    assert [way.order for way in shown(over).ways] == [[], []]
+    with pytest.raises(PlanRefused) as refusal:
+        on(begun, "settings-done", aim="sheets", done=most + 1)
+    assert refusal.value.code == "no-such-setting"
+    with pytest.raises(PlanRefused):
+        on(over, "settings-done", aim="sheets", done=1)
+    with pytest.raises(FaultyPlan, match="No sheet of this row is begun"):
+        changed(plan, step("/settings_done", {row: 2}))
+    anew = on(begun, "saw-sheet", aim="sheets", sheet=1, is_sawn=False)
+    assert anew.settings_done == {}
+    assert told(plan, "settings-done", row=row, aim="sheets", done=2).startswith("2 settings done")
+
+
+def test_what_is_left_of_a_sawn_sheet_goes_into_the_rack_once_and_is_used() -> None:
+    plan = bank()
+    row = plan.choices["side_sheet"]
+    with pytest.raises(NoSuchQuantity):
+        on(plan, "rack-offcuts", sheet=1)
+    sawn = on(plan, "saw-sheet", aim="sheets", sheet=1, is_sawn=True)
+    left = [one for one in row_of(sawn).laid.best.offcuts() if min(one.length, one.width) >= mm("6")]
+    assert left
+    racked = on(sawn, "rack-offcuts", sheet=1, where="loft")
+    offcuts = list(racked.library.offcuts.values())
+    for one, offcut in zip(left, offcuts, strict=True):
+        assert 0 <= one.length - racked.length(offcut.length) < mm("1/64")
+        assert (offcut.sheet, offcut.where) == (row, "loft")
+    with pytest.raises(PlanRefused) as refusal:
+        on(racked, "rack-offcuts", sheet=1)
+    assert refusal.value.code == "already-there"
+    cells = racked.places[racked.spaces[racked.space_order[0]].holds].children
+    more = act(racked, "split", place=cells[0], into="columns", count=2)
+    assert row_of(more).laid.on_offcuts
+    assert "into the rack" in told(sawn, "rack-offcuts", row=row, sheet=1)
+
+
+def test_first_cuts_leave_what_is_carried() -> None:
+    """96 x 24 at most: a sheet of 48 is ripped once or twice; carried whole where the car takes 96 x 48."""
+    plan = bank()
+    for wide, cuts in (("24 in", True), ("48 in", False)):
+        way = shown(with_choices(plan, carry_width=wide, cut_price="1.5")).ways[0]
+        assert bool(way.first_count) is cuts
+        assert way.first_cost == f"{way.first_count * 1.5:.2f}"
+        (sheet,) = way.first_cuts
+        assert len(sheet.pieces) >= len(sheet.cuts)
+    assert shown(plan).ways[0].first_cost == ""
+
+
+def test_small_pieces_and_the_guide_of_a_saw_are_told_at_their_setting() -> None:
+    """Edge of the shoe to the blade 4 7/8 (worked by hand): the guide lies so much nearer than the cut."""
+    plan = bank()
+    assert not any("Guide" in one.care for one in shown(plan).ways[0].order)
+    order = shown(with_choices(plan, saw_guide="4 7/8 in", small_part="20 in")).ways[0].order
+    assert all("on the side that is kept" in one.care for one in order)
+    for one in order:
+        assert ("Short pieces" in one.care) is (one.way == "crosscut" and mm(one.size) < mm("20"))
+        if mm(one.size) < mm("4 7/8"):
+            assert "beyond the edge" in one.care

@@ -40,6 +40,8 @@ class Kept(NamedTuple):
     """Its parts as they were sawn; nothing where it is not sawn yet."""
     kerf: Mm | None = None
     """Of the saw that it was sawn with."""
+    is_begun: bool = False
+    """Whether it is only begun: sawn sheets come before it."""
 
 
 class Laid(NamedTuple):
@@ -52,7 +54,9 @@ class Laid(NamedTuple):
     kept: Layout | None = None
     """As it was kept, where it was; parts that came since lie on sheets of their own behind it."""
     sawn: int = 0
-    """So many of the first sheets of each way are sawn."""
+    """So many of the first sheets of each way are sawn, or begun."""
+    begun: int = 0
+    """So many of them, the last, are only begun."""
     broken: int = 0
     """So many sheets were kept that their parts no longer fit: they are laid out anew."""
 
@@ -103,6 +107,7 @@ def laid_out(
         used,
         again,
         len(sawn),
+        sum(one.is_begun for one in kept),
         broken,
     )
 
@@ -146,7 +151,7 @@ def _as_kept(parts: tuple[Part, ...], stock: Stock, kept: tuple[Kept, ...]) -> t
     held: list[Piece] = []
     taken: set[str] = set()
     broken = 0
-    for one in sorted(kept, key=lambda one: not one.sawn):
+    for one in sorted(kept, key=lambda one: (not one.sawn, one.is_begun)):
         sizes = {part.name: part for part in one.sawn} if one.sawn else known
         slice_ = without(one.slice, {name for name in one.slice.parts() if name not in sizes or name in taken})
         if slice_ is None:

@@ -1723,7 +1723,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -1866,6 +1866,11 @@ export interface components {
              * @description Which of the pieces are parts now.
              */
             parts: string[];
+            /**
+             * Care
+             * @description Of small pieces; and where the guide of a saw lies that is held by hand.
+             */
+            care: string;
         };
         /**
          * FindingShown
@@ -1915,6 +1920,24 @@ export interface components {
              * @description The fields that decide it: what a person has said first, then the nearest; a note has none.
              */
             mends?: components["schemas"]["Mend"][];
+        };
+        /**
+         * FirstCutsShown
+         * @description What a sheet is broken down to first.
+         */
+        FirstCutsShown: {
+            /** Sheet */
+            sheet: number;
+            /**
+             * Cuts
+             * @description In their order; empty where it is carried whole.
+             */
+            cuts: string[];
+            /**
+             * Pieces
+             * @description Length and width of each piece that is carried.
+             */
+            pieces: string[];
         };
         /**
          * Fix
@@ -2177,20 +2200,28 @@ export interface components {
         };
         /**
          * KeptSheet
-         * @description A sheet whose layout is kept while its parts fit; one that is sawn stays what it was.
+         * @description A sheet whose layout is kept while its parts fit; one that is begun or sawn stays what it was.
          */
         KeptSheet: {
             /**
-             * Is Sawn
-             * @default false
+             * State
+             * @description What is begun at the saw, or sawn, is cut to the sizes that were drawn then.
+             * @default kept
+             * @enum {string}
              */
-            is_sawn: boolean;
+            state: "kept" | "begun" | "sawn";
             /**
              * Kerf
-             * @description Of the saw that it was sawn with.
+             * @description Of the saw that it is sawn with.
              * @default null
              */
             kerf: string | null;
+            /**
+             * Is Racked
+             * @description Whether its offcuts went into the rack.
+             * @default false
+             */
+            is_racked: boolean;
             cuts: components["schemas"]["CutTree"];
         };
         /**
@@ -3717,6 +3748,14 @@ export interface components {
                 [key: string]: components["schemas"]["KeptSheet"][];
             };
             /**
+             * Settings Done
+             * @description How many settings of the saw are done, by the row that is begun.
+             * @default {}
+             */
+            settings_done: {
+                [key: string]: number;
+            };
+            /**
              * Marks Given
              * @description How many marks were ever given: the next one is new.
              * @default 0
@@ -3803,7 +3842,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -4086,6 +4125,29 @@ export interface components {
             waits_for?: string[];
         };
         /**
+         * RackOffcuts
+         * @description What is left of a sawn sheet goes into the rack: everything that is not small both ways.
+         */
+        RackOffcuts: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rack-offcuts";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
+            /**
+             * Sheet
+             * @description Which sheet, from 1.
+             */
+            sheet: number;
+            /** Where */
+            where?: string;
+        };
+        /**
          * ReadRow
          * @description One row of a pasted table: a reading, or why it is none.
          */
@@ -4264,9 +4326,14 @@ export interface components {
             notes: string[];
             /**
              * Sawn
-             * @description So many of the first sheets of each way are sawn.
+             * @description So many of the first sheets of each way are sawn, or begun.
              */
             sawn: number;
+            /**
+             * Done
+             * @description So many settings are done of the sheets that are begun.
+             */
+            done: number;
             /**
              * Could Be Fewer
              * @description Whether a search may find fewer.
@@ -4490,6 +4557,29 @@ export interface components {
              * @description Groups of choices, in order.
              */
             asks: string[];
+        };
+        /**
+         * SettingsDone
+         * @description At the saw: so many settings of the order are done; with the first the sheets are begun, with the last sawn.
+         */
+        SettingsDone: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "settings-done";
+            /**
+             * Row
+             * @description An id of the plan.
+             */
+            row: string;
+            /**
+             * Aim
+             * @enum {string}
+             */
+            aim: "sheets" | "settings" | "kept";
+            /** Done */
+            done: number;
         };
         /**
          * Shape
@@ -5668,8 +5758,20 @@ export interface components {
              */
             offcut: string[];
             /**
+             * First Cuts
+             * @description Of the sheets that are not sawn.
+             */
+            first_cuts: components["schemas"]["FirstCutsShown"][];
+            /** First Count */
+            first_count: number;
+            /**
+             * First Cost
+             * @description What the first cuts cost at the merchant; empty where no price is known.
+             */
+            first_cost: string;
+            /**
              * Order
-             * @description The settings in the order of the work: each once, over all sheets.
+             * @description The settings in the order of the work: each once, over all sheets that are begun, or else not sawn yet.
              */
             order: components["schemas"]["FenceShown"][];
         };

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { BrowserRouter, Link, Navigate, Route, Routes } from 'react-router'
 import { usePlanList } from '../api/queries'
 import { PlansPage } from '../plans/PlansPage'
+import { SawPage } from '../stages/cut/SawPage'
 import { DrawerPage } from '../things/DrawerPage'
 import { ComparePage } from './ComparePage'
 import { NewPlanPage } from './NewPlanPage'
@@ -21,6 +22,7 @@ export function App() {
           <Route path="/new" element={<NewPlanPage />} />
           <Route path="/compare/:left/:right" element={<ComparePage />} />
           <Route path="/plans/:planId/drawer/:placeId" element={<DrawerPage />} />
+          <Route path="/plans/:planId/saw" element={<SawPage />} />
           <Route path="/plans/:planId/:stage?" element={<PlanPage />} />
           <Route path="*" element={<Lost />} />
         </Routes>

@@ -545,11 +545,14 @@ class CutTree(Model):
 
 
 class KeptSheet(Model):
-    """A sheet whose layout is kept while its parts fit; one that is sawn stays what it was."""
+    """A sheet whose layout is kept while its parts fit; one that is begun or sawn stays what it was."""
 
-    is_sawn: bool = False
+    state: Literal["kept", "begun", "sawn"] = "kept"
+    """What is begun at the saw, or sawn, is cut to the sizes that were drawn then."""
     kerf: LengthText | None = None
-    """Of the saw that it was sawn with."""
+    """Of the saw that it is sawn with."""
+    is_racked: bool = False
+    """Whether its offcuts went into the rack."""
     cuts: CutTree
 
 
@@ -652,6 +655,8 @@ class Plan(Model):
     """The mark printed on each part, by part id; never given twice. Parts of places that are gone have none."""
     layouts: Annotated[dict[Id, Annotated[list[KeptSheet], Field(max_length=200)]], Field(max_length=200)] = {}
     """Layouts that are kept, by the row of the library that they are cut from."""
+    settings_done: Annotated[dict[Id, Annotated[int, Field(ge=1, le=10_000)]], Field(max_length=200)] = {}
+    """How many settings of the saw are done, by the row that is begun."""
     marks_given: Annotated[int, Field(ge=0, le=999_999_999)] = 0
     """How many marks were ever given: the next one is new."""
 

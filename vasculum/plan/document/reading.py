@@ -420,7 +420,10 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
         if not plan.library.has_stock(id_):
             yield Fault(f"/layouts/{id_}", f"There is no sheet and no board {id_!r} in the plan's library.")
         for at, sheet in enumerate(sheets):
-            yield from (Fault(f"/layouts/{id_}/{at}", said) for said in _cut_faults(sheet.cuts, sheet.is_sawn))
+            yield from (Fault(f"/layouts/{id_}/{at}", said) for said in _cut_faults(sheet.cuts, sheet.state != "kept"))
+    for id_ in plan.settings_done:
+        if not any(sheet.state == "begun" for sheet in plan.layouts.get(id_, ())):
+            yield Fault(f"/settings_done/{id_}", "No sheet of this row is begun.")
     for id_, runner in plan.library.runners.items():
         lengths = [plan.length(text) for text in runner.stock_lengths]
         if len(set(lengths)) != len(lengths):

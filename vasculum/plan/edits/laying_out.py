@@ -8,17 +8,18 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
-from vasculum.core.lengths import show
+from vasculum.core.lengths import read_increment, show, show_with_unit
 from vasculum.cutting.bound import holds
 from vasculum.cutting.model import Layout, Mm, Part, Piece
 from vasculum.cutting.moved import InTheWay, Move, moved
 from vasculum.cutting.ways import Aim
 from vasculum.plan.document import KeptSheet, as_usual
 from vasculum.plan.document.patching import PatchStep
-from vasculum.plan.edits.acts import Act, Named, dumped, gone, put
+from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
 from vasculum.plan.edits.offcuts import LOAD_AGAIN
-from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.sheets import OnStock, kept_sheet, layout_of, part_called, stocks_of
+from vasculum.plan.laying.places import PLAN
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.telling.sheets import OnStock, kept_sheet, layout_of, part_called, settings_in_work, stocks_of
 
 Ordinate = Annotated[float, Field(ge=0, le=100_000, allow_inf_nan=False, description="mm")]
 Number = Annotated[int, Field(ge=1, le=1000, description="Which sheet, from 1.")]
@@ -62,7 +63,7 @@ class LayOutAnew(Act):
             NoSuchQuantity: ``no-such-stock``.
         """
         _row(now, self.row)
-        yield from _kept(self.row, [one for one in now.plan.layouts.get(self.row, ()) if one.is_sawn])
+        yield from _kept(now, self.row, _held(now, self.row)[0])
 
 
 class SawSheet(Act):
@@ -90,10 +91,103 @@ class SawSheet(Act):
             raise NoSuchQuantity("no-such-sheet", f"There is no sheet {self.sheet}.", LOAD_AGAIN)
         sawn, kept = _held(now, self.row)
         at = self.sheet - 1
-        if self.is_sawn and at >= len(sawn):
-            yield from _kept(self.row, [*sawn, kept_sheet(sheets[at], one.stock.kerf), *kept])
-        elif not self.is_sawn and at < len(sawn):
-            yield from _kept(self.row, [*sawn[:at], *sawn[at + 1 :], kept_sheet(sheets[at]), *kept])
+        if self.is_sawn and at < len(sawn):
+            yield from _kept(now, self.row, [*sawn[:at], _as(sawn[at], "sawn"), *sawn[at + 1 :], *kept])
+        elif self.is_sawn:
+            yield from _kept(now, self.row, [*sawn, kept_sheet(sheets[at], one.stock.kerf), *kept])
+        elif at < len(sawn):
+            yield from _kept(now, self.row, [*sawn[:at], *sawn[at + 1 :], kept_sheet(sheets[at]), *kept])
+
+
+class SettingsDone(Act):
+    """At the saw: so many settings of the order are done; with the first the sheets are begun, with the last sawn."""
+
+    do: Literal["settings-done"]
+    row: Named
+    aim: Aim
+    done: Annotated[int, Field(ge=0, le=10_000)]
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{self.done} settings done, {_row(now, self.row).sheet.name}"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The sheets in the state that they are in by then, and how far they are.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``.
+            PlanRefused: ``no-such-setting``.
+        """
+        one = _row(now, self.row)
+        sheets = layout_of(one.laid, self.aim)[1].sheets
+        frozen, kept = _held(now, self.row)
+        sawn = [sheet for sheet in frozen if sheet.state == "sawn"]
+        begun = [sheet for sheet in frozen if sheet.state == "begun"]
+        if not begun:
+            begun = [kept_sheet(sheet, one.stock.kerf, is_begun=True) for sheet in sheets[len(sawn) :]]
+            kept = []
+        most = len(settings_in_work(one, self.aim))
+        if self.done > most or not begun:
+            raise PlanRefused("no-such-setting", f"There are {most} settings to do.", LOAD_AGAIN)
+        state: State = "kept" if self.done == 0 else "sawn" if self.done == most else "begun"
+        yield from _kept(now, self.row, [*sawn, *(_as(sheet, state) for sheet in begun), *kept])
+        if state == "begun":
+            yield put(f"/settings_done/{self.row}", self.done)
+
+
+class RackOffcuts(Act):
+    """What is left of a sawn sheet goes into the rack: everything that is not small both ways."""
+
+    do: Literal["rack-offcuts"]
+    row: Named
+    sheet: Number
+    where: Annotated[str, Field(max_length=120)] = as_usual("")
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"Offcuts of sheet {self.sheet} of {_row(now, self.row).sheet.name} into the rack"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """Each of them, once.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``, ``no-such-sheet`` where it is not sawn.
+            PlanRefused: ``already-there``, ``no-room`` where nothing is left.
+        """
+        one, at = _row(now, self.row), self.sheet - 1
+        frozen, kept = _held(now, self.row)
+        if at >= len(frozen) or self.row not in now.plan.library.sheets:
+            raise NoSuchQuantity("no-such-sheet", f"Sheet {self.sheet} is not sawn.", "Say first that it is.")
+        if frozen[at].is_racked:
+            raise PlanRefused("already-there", "Its offcuts are in the rack.", "Take out there what is gone.")
+        small = now.solved.value(*nearest_key(now, PLAN, "small_part"))
+        offcuts = Layout((one.laid.best.sheets[at],)).offcuts()
+        left = [offcut for offcut in offcuts if min(offcut.length, offcut.width) >= small]
+        if not left:
+            raise PlanRefused("no-room", "Nothing that is left of it is worth keeping.", "")
+        numbers = Numbers(now.plan)
+        for offcut in left:
+            sizes = {"length": _text(offcut.length, now), "width": _text(offcut.width, now)}
+            yield put(f"/library/offcuts/{numbers.fresh('offcut')}", {"sheet": self.row, **sizes, "where": self.where})
+        yield numbers.given()
+        racked = frozen[at].model_copy(update={"is_racked": True})
+        yield from _kept(now, self.row, [*frozen[:at], racked, *frozen[at + 1 :], *kept])
+
+
+STEPS = {"in": read_increment("1/64 in"), "mm": read_increment("0.5 mm")}
+
+
+def _text(size: Mm, now: SolvedPlan) -> str:
+    """A length as it is written, never longer than it is."""
+    unit = now.plan.units.length
+    return show_with_unit(size - size % STEPS[unit], unit)
+
+
+State = Literal["kept", "begun", "sawn"]
+
+
+def _as(sheet: KeptSheet, state: State) -> KeptSheet:
+    return sheet.model_copy(update={"state": state})
 
 
 class MovePart(Act):
@@ -147,16 +241,21 @@ def kept_as(now: SolvedPlan, one: OnStock, sheets: Sequence[Piece]) -> PatchStep
     return put(f"/layouts/{one.row}", [dumped(sheet) for sheet in kept])
 
 
-def _kept(row: str, sheets: Sequence[KeptSheet]) -> Iterator[PatchStep]:
-    yield put(f"/layouts/{row}", [dumped(sheet) for sheet in sheets])
-    if not sheets:
+def _kept(now: SolvedPlan, row: str, sheets: Sequence[KeptSheet]) -> Iterator[PatchStep]:
+    """Other sheets than were kept; how far the saw was is forgotten with the sheets that were begun."""
+    if sheets:
+        yield put(f"/layouts/{row}", [dumped(sheet) for sheet in sheets])
+    elif row in now.plan.layouts:
         yield gone(f"/layouts/{row}")
+    if row in now.plan.settings_done and not any(sheet.state == "begun" for sheet in sheets):
+        yield gone(f"/settings_done/{row}")
 
 
 def _held(now: SolvedPlan, row: str) -> tuple[list[KeptSheet], list[KeptSheet]]:
-    """What is kept of a row: sheets that are sawn, and others."""
+    """What is kept of a row: sheets that are sawn or begun, in their order, and others."""
     kept = now.plan.layouts.get(row, ())
-    return [one for one in kept if one.is_sawn], [one for one in kept if not one.is_sawn]
+    frozen = sorted((one for one in kept if one.state != "kept"), key=lambda one: one.state == "begun")
+    return frozen, [one for one in kept if one.state == "kept"]
 
 
 def _row(now: SolvedPlan, row: str) -> OnStock:

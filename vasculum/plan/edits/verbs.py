@@ -16,7 +16,7 @@ from vasculum.plan.edits.existing import NoteExisting, TakeExistingOut
 from vasculum.plan.edits.fields import Change, Enter
 from vasculum.plan.edits.former import AddFormer, TakeFormerOut
 from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, PointField, Straighten, TakeAway
-from vasculum.plan.edits.laying_out import KeepLayout, LayOutAnew, MovePart, SawSheet
+from vasculum.plan.edits.laying_out import KeepLayout, LayOutAnew, MovePart, RackOffcuts, SawSheet, SettingsDone
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
 from vasculum.plan.edits.offcuts import AddBadPlace, AddOffcut, TakeOffcutOut
@@ -38,7 +38,8 @@ Verb = Annotated[
     | AddFormer | TakeFormerOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver
-    | AddOffcut | AddBadPlace | TakeOffcutOut | KeepLayout | LayOutAnew | SawSheet | MovePart,
+    | AddOffcut | AddBadPlace | TakeOffcutOut | RackOffcuts
+    | KeepLayout | LayOutAnew | SawSheet | MovePart | SettingsDone,
     Field(discriminator="do"),
 ]  # fmt: skip
 """One act, told apart by ``do``."""
@@ -52,8 +53,8 @@ _MEASURED = re.compile(
 
 
 def only_measures(now: SolvedPlan, verb: Verb) -> bool:
-    """Whether an act puts down what was measured or where a thing is, and neither takes anything out nor chooses."""
-    if isinstance(verb, PutThing | TickThing | LayThing):
+    """Whether an act puts down what was measured, cut, or where a thing is, and neither takes out nor chooses."""
+    if isinstance(verb, SettingsDone | PutThing | TickThing | LayThing):
         return True
     steps = list(verb.steps(now))
     return all(step.op in ("add", "replace", "test") and _MEASURED.fullmatch(step.path) for step in steps)

@@ -9,8 +9,10 @@ from collections.abc import Iterator
 from typing import Literal, NamedTuple
 
 from vasculum.core.lengths import Mm, show
+from vasculum.core.shopping import show_money
+from vasculum.cutting.breakdown import broken_down
 from vasculum.cutting.model import Layout, Part, Piece, Stock, Trims, Zone
-from vasculum.cutting.order import settings_of
+from vasculum.cutting.order import Setting, settings_of
 from vasculum.cutting.slices import Slice
 from vasculum.cutting.ways import AIMS, Aim, Kept, Laid, Offcut, laid_out, waste_of
 from vasculum.plan.document import Board, CutTree, KeptSheet, Model, Plan, Sheet
@@ -52,6 +54,18 @@ class FenceShown(Model):
     pieces: int
     parts: list[str]
     """Which of the pieces are parts now."""
+    care: str
+    """Of small pieces; and where the guide of a saw lies that is held by hand."""
+
+
+class FirstCutsShown(Model):
+    """What a sheet is broken down to first."""
+
+    sheet: int
+    cuts: list[str]
+    """In their order; empty where it is carried whole."""
+    pieces: list[str]
+    """Length and width of each piece that is carried."""
 
 
 class WayShown(Model):
@@ -66,8 +80,13 @@ class WayShown(Model):
     """The share of what is bought that does not end in parts."""
     offcut: list[str]
     """Length and width of the largest offcut; empty where there is none."""
+    first_cuts: list[FirstCutsShown]
+    """Of the sheets that are not sawn."""
+    first_count: int
+    first_cost: str
+    """What the first cuts cost at the merchant; empty where no price is known."""
     order: list[FenceShown]
-    """The settings in the order of the work: each once, over all sheets."""
+    """The settings in the order of the work: each once, over all sheets that are begun, or else not sawn yet."""
 
 
 class RowShown(Model):
@@ -92,7 +111,9 @@ class RowShown(Model):
     notes: list[str]
     """What is no longer as it was kept or sawn."""
     sawn: int
-    """So many of the first sheets of each way are sawn."""
+    """So many of the first sheets of each way are sawn, or begun."""
+    done: int
+    """So many settings are done of the sheets that are begun."""
     could_be_fewer: bool
     """Whether a search may find fewer."""
 
@@ -120,6 +141,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             aim=one.laid.aim,
             notes=[*_notes(plan, one)],
             sawn=one.laid.sawn,
+            done=plan.plan.settings_done.get(one.row, 0),
             could_be_fewer=len(one.laid.best.sheets) > one.laid.bound.sheets,
         )
         for one in stocks_of(plan)
@@ -195,11 +217,11 @@ def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
     """A row as it is sold, trimmed as it or the plan says; nothing where nobody said how large it is."""
     if not row.length or not row.width:
         return None
-    length, kerf = plan.plan.length, plan.solved.value(*nearest_key(plan, PLAN, "blade_kerf"))
+    length, kerf = plan.plan.length, _chosen(plan, "blade_kerf")
     if row.trims is not None:
         trims = Trims(*map(length, row.trims))
     elif isinstance(row, Sheet):
-        trims = Trims(*[plan.solved.value(*nearest_key(plan, PLAN, "sheet_trim"))] * len(Trims._fields))
+        trims = Trims(*[_chosen(plan, "sheet_trim")] * len(Trims._fields))
     else:
         trims = Trims()
     return Stock(length(row.length), length(row.width), kerf, trims)
@@ -237,14 +259,16 @@ def _offcuts(plan: Plan, row: str) -> Iterator[Offcut]:
 def kept_of(plan: Plan, row: str) -> Iterator[Kept]:
     """The sheets of a row whose layout is kept."""
     for sheet in plan.layouts.get(row, ()):
-        sawn = tuple(_as_sawn(plan, sheet.cuts)) if sheet.is_sawn else ()
-        yield Kept(_slice(sheet.cuts), sawn, plan.length(sheet.kerf) if sheet.kerf else None)
+        sawn = tuple(_as_sawn(plan, sheet.cuts)) if sheet.state != "kept" else ()
+        kerf = plan.length(sheet.kerf) if sheet.kerf else None
+        yield Kept(_slice(sheet.cuts), sawn, kerf, sheet.state == "begun")
 
 
-def kept_sheet(piece: Piece, kerf: Mm | None = None) -> KeptSheet:
+def kept_sheet(piece: Piece, kerf: Mm | None = None, *, is_begun: bool = False) -> KeptSheet:
     """A sheet that was laid out, to be kept; as sawn with a kerf, and with the sizes that its parts have now."""
     is_sawn = kerf is not None
-    return KeptSheet(is_sawn=is_sawn, kerf=f"{kerf} mm" if is_sawn else None, cuts=_kept_tree(piece, is_sawn))
+    state: Literal["kept", "begun", "sawn"] = "begun" if is_begun else "sawn" if is_sawn else "kept"
+    return KeptSheet(state=state, kerf=f"{kerf} mm" if is_sawn else None, cuts=_kept_tree(piece, is_sawn))
 
 
 def _kept_tree(piece: Piece, is_sawn: bool) -> CutTree:
@@ -307,18 +331,68 @@ def _way(plan: SolvedPlan, one: OnStock, aim: Aim, layout: Layout) -> WayShown:
             size=show(at.size, unit),
             pieces=at.pieces,
             parts=[part_called(plan, name) for name in at.parts],
+            care=_care(plan, at),
         )
-        for at in settings_of(sawn)
+        for at in settings_in_work(one, aim)
     ]
+    first = list(_first_cuts(plan, one, layout))
+    count, price = sum(len(sheet.cuts) for sheet in first), _chosen(plan, "cut_price")
     return WayShown(
+        first_cuts=first,
+        first_count=count,
+        first_cost=show_money(count * price) if price else "",
         aim=aim,
         sheets=len(layout.sheets),
-        settings=len(order),
+        settings=len(settings_of(sawn)),
         cuts=sum(piece.cuts() for piece in sawn),
         waste=round(float(waste_of(layout, one.stock)), 4),
         offcut=[show(size, unit) for piece in largest for size in (piece.length, piece.width)],
         order=order,
     )
+
+
+def _care(plan: SolvedPlan, setting: Setting) -> str:
+    """*Short pieces: …*, and *guide 33 5/8 from the edge*."""
+    said, guide = [], _chosen(plan, "saw_guide")
+    if setting.way == "crosscut" and setting.size < _chosen(plan, "small_part"):
+        said.append("Short pieces: a stop block before the blade, nothing between fence and blade.")
+    if setting.way == "rip" and setting.size < _chosen(plan, "thin_strip"):
+        said.append("Thin strips: they fall off on the free side of the blade.")
+    if guide:
+        at = setting.size - guide
+        where = f"{show(abs(at), plan.plan.units.length)} {'from the edge' if at >= 0 else 'beyond the edge'}"
+        said.append(f"Guide {where}, on the side that is kept.")
+    return " ".join(said)
+
+
+def _first_cuts(plan: SolvedPlan, one: OnStock, layout: Layout) -> Iterator[FirstCutsShown]:
+    most, unit = (_chosen(plan, "carry_length"), _chosen(plan, "carry_width")), plan.plan.units.length
+    for number, sheet in enumerate(layout.sheets[one.laid.sawn :], one.laid.sawn + 1):
+        broken = broken_down(sheet, most)
+        yield FirstCutsShown(
+            sheet=number,
+            cuts=[f"{cut.cut} {show(cut.size, unit)}" for cut in broken.cuts],
+            pieces=[f"{show(length, unit)} × {show(width, unit)}" for length, width in broken.pieces],
+        )
+
+
+def _chosen(plan: SolvedPlan, name: str) -> Mm:
+    """What the plan has chosen."""
+    value: Mm = plan.solved.value(*nearest_key(plan, PLAN, name))
+    return value
+
+
+def settings_in_work(one: OnStock, aim: Aim) -> list[Setting]:
+    """The settings of what is on the saw now, in the order of the work."""
+    return settings_of(_in_work(one, layout_of(one.laid, aim)[1]))
+
+
+def _in_work(one: OnStock, layout: Layout) -> list[Piece]:
+    """What is on the saw: the sheets that are begun, or everything that is not sawn yet, offcuts first."""
+    laid = one.laid
+    if laid.begun:
+        return list(layout.sheets[laid.sawn - laid.begun : laid.sawn])
+    return [*(piece for _, piece in laid.on_offcuts), *layout.sheets[laid.sawn :]]
 
 
 def _sawn(one: OnStock, layout: Layout) -> list[Piece]:

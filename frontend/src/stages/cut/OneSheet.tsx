@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { answered, client, type Schemas, type Stroke } from '../../api/client'
 import { Drawing } from '../../drawing/Drawing'
@@ -49,6 +50,7 @@ interface Props {
 
 /** A sheet on which parts are moved by hand until it is sawn. */
 export function OneSheet({ row, aim, number, count, isOld }: Props) {
+  const { document } = usePlan().plan
   const { act, edit } = useCommands()
   const [held, setHeld] = useState<{ part: string; by: [number, number] } | null>(null)
   const [refused, setRefused] = useState<string | null>(null)
@@ -56,6 +58,7 @@ export function OneSheet({ row, aim, number, count, isOld }: Props) {
   const sheet = useCutSheet(`${row.row}:${aim}:${number}`, isOld)
   if (!sheet) return null
   const isSawn = number <= row.sawn
+  const kept = document.layouts?.[row.row]?.filter((one) => one.state !== 'kept')[number - 1]
   const parts = sheet.strokes
     .filter((one) => one.role === 'fill' && one.key in row.called)
     .map((one) => one.key)
@@ -104,6 +107,15 @@ export function OneSheet({ row, aim, number, count, isOld }: Props) {
             act({ do: 'saw-sheet', row: row.row, aim, sheet: number, is_sawn: event.target.checked })
           }
         />
+        {isSawn && row.noun === 'sheet' && !kept?.is_racked && (
+          <Button
+            size="sm"
+            variant="outline-secondary"
+            onClick={() => act({ do: 'rack-offcuts', row: row.row, sheet: number })}
+          >
+            What is left of it into the rack
+          </Button>
+        )}
         {!isSawn && (
           <Form.Select
             size="sm"

@@ -1,15 +1,17 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
-import { answered, client, type Schemas } from '../../api/client'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
 import { Fractions, Num } from '../../lengths/Num'
 import { useOpen } from '../../panels/open'
 import { Panel } from '../../panels/Panel'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
+import { ChoiceFields } from '../ChoiceFields'
 import { Looking } from './Looking'
 import { OneOffcut, OneSheet } from './OneSheet'
 import { Rack } from './Rack'
+import { useSheets } from './useSheets'
 
 type Row = Schemas['RowShown']
 type Way = Schemas['WayShown']
@@ -32,14 +34,7 @@ const FILES = [
 export function Sheets() {
   const { plan } = usePlan()
   const isOpen = useOpen('sheets')
-  const { data, isPlaceholderData } = useQuery({
-    queryKey: ['sheets', plan.id, plan.revision],
-    queryFn: () =>
-      answered(client.GET('/api/plans/{plan_id}/sheets', { params: { path: { plan_id: plan.id } } })),
-    enabled: isOpen,
-    staleTime: Number.POSITIVE_INFINITY,
-    placeholderData: keepPreviousData,
-  })
+  const { data, isPlaceholderData } = useSheets(isOpen)
   const rows = data?.rows ?? []
   return (
     <Panel id="sheets" says="what is cut from what">
@@ -63,8 +58,15 @@ export function Sheets() {
               {title}
             </a>
           ))}
+          <Link className="btn btn-sm btn-outline-primary" to={`/plans/${plan.id}/saw`}>
+            At the saw
+          </Link>
         </div>
       )}
+      <details className="mt-2">
+        <summary>Trims, what is carried, the saw</summary>
+        <ChoiceFields group="Sheets" />
+      </details>
     </Panel>
   )
 }
@@ -171,6 +173,23 @@ function OfRow({ row, isOld }: { row: Row; isOld: boolean }) {
         )}
       </div>
       <Rack row={row} />
+      {way && way.first_count > 0 && (
+        <details>
+          <summary>
+            First cuts, {way.first_count === 1 ? 'one' : way.first_count}
+            {way.first_cost && `, ${way.first_cost}`}
+          </summary>
+          <ol className="mb-2">
+            {way.first_cuts
+              .filter((one) => one.cuts.length > 0)
+              .map((one) => (
+                <li key={one.sheet} value={one.sheet}>
+                  <Fractions>{`${one.cuts.join(', ')}: ${one.pieces.join('; ')}`}</Fractions>
+                </li>
+              ))}
+          </ol>
+        </details>
+      )}
       {way && way.order.length > 0 && (
         <details>
           <summary>Order at the saw, {way.settings === 1 ? '1 setting' : `${way.settings} settings`}</summary>
@@ -195,7 +214,14 @@ function OfRow({ row, isOld }: { row: Row; isOld: boolean }) {
                     </strong>
                   </td>
                   <td>{one.pieces}</td>
-                  <td>{one.parts.join(', ')}</td>
+                  <td>
+                    {one.parts.join(', ')}
+                    {one.care && (
+                      <small className="d-block other">
+                        <Fractions>{one.care}</Fractions>
+                      </small>
+                    )}
+                  </td>
                 </tr>
               ))}
             </tbody>
