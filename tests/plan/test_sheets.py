@@ -24,7 +24,8 @@ from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, write_plan
 from vasculum.plan.making.pieces import pieces_of
-from vasculum.plan.telling.sheets import OnStock, layouts_of, rows_shown, stocks_of
+from vasculum.plan.making.regions import regions
+from vasculum.plan.telling.sheets import OnStock, layouts_of, rows_shown, stocks_of, way_of
 from vasculum.plan.telling.solution import solution_of
 
 
@@ -154,7 +155,7 @@ def test_on_paper_every_part_stands_under_its_setting_and_on_its_sheet() -> None
         for one in row.ways[0].order:
             assert one.size in told
             assert all(name in told for name in one.parts)
-    assert len(pages) == len(rows)
+    assert len(pages) == 1 + len(rows)
 
 
 def test_layouts_go_out_as_open_files() -> None:
@@ -165,9 +166,53 @@ def test_layouts_go_out_as_open_files() -> None:
     assert sum(row["part"] != "" for row in rows) == sum(len(one.parts) for one in stocks_of(done))
     drawn = EXPORTS["sheets.svg"].make(done, 1).decode()
     assert drawn.count("Sheet 1 of") >= len(stocks_of(done))
+
+
+def test_for_a_machine_every_cut_lies_in_its_part_on_the_layer_of_its_depth() -> None:
+    """Grooves of the bottoms: as many as there are in the parts, as deep as the plan says, inside their part."""
+    done = solved(demo_plan("potting-bench"))
     read = ezdxf.read(io.StringIO(EXPORTS["sheets.dxf"].make(done, 1).decode()))
-    assert len(read.modelspace()) > len(leaves)
     assert not read.audit().errors
+    space = read.modelspace()
+    parts = [piece for piece in pieces_of(done) if piece.id in {p.name for one in stocks_of(done) for p in one.parts}]
+    boxes: dict[str, list[tuple[float, ...]]] = {}
+    for path in space.query("LWPOLYLINE"):
+        xs, ys = zip(*((x, y) for x, y, *_ in path.get_points()), strict=True)
+        boxes.setdefault(path.dxf.layer, []).append((min(xs), min(ys), max(xs), max(ys)))
+    wanted: dict[str, int] = {}
+    for piece in parts:
+        assert piece.size is not None
+        for cut in piece.cuts:
+            for region in regions(done, piece, cut):
+                if region.deep[0] == 0 and region.deep[1] < piece.size[2]:
+                    layer = f"DEPTH_{round(float(region.deep[1]), 2):g}".replace(".", "_")
+                    wanted[layer] = wanted.get(layer, 0) + 1
+    assert wanted
+    assert {layer: len(found) for layer, found in boxes.items() if layer.startswith("DEPTH")} == wanted
+    for layer, found in boxes.items():
+        for left, low, right, high in found if layer.startswith(("DEPTH", "BELOW")) else ():
+            assert any(
+                a - 0.01 <= left and b - 0.01 <= low and right <= c + 0.01 and high <= d + 0.01
+                for a, b, c, d in boxes["THROUGH"]
+            )
+    assert len(space.query('TEXT[layer=="NAMES"]')) == sum(len(one.parts) for one in stocks_of(done))
+
+
+def test_the_order_of_the_merchant_has_what_is_bought_and_every_first_cut() -> None:
+    plan = with_choices(demo_plan("potting-bench"), cut_price="1.5")
+    rows = list(csv.DictReader(io.StringIO(EXPORTS["order.csv"].make(solved(plan), 1).decode())))
+    bought = {line.what: line.buy for line in solution_of(solved(plan)).shopping.lines if line.buy}
+    assert {row["what"]: row["buy"] for row in rows if row["buy"]} == bought
+    cuts = [(row["sheet"], row["cut"]) for row in rows if row["sheet"]]
+    shown = [way_of(row) for row in rows_shown(solved(plan))]
+    assert cuts == [(str(sheet.sheet), cut) for way in shown for sheet in way.first_cuts for cut in sheet.cuts]
+    assert cuts
+    assert [row["cost"] for row in rows if row["cut"].endswith("cuts")] == [
+        way.first_cost for way in shown if way.first_cost
+    ]
+    told = " ".join(pdf_text(EXPORTS["sheets.pdf"].make(solved(plan), 1))).replace("\n", " ")
+    assert "For the merchant" in told
+    assert "Cuts cost" in told
 
 
 def test_no_name_in_the_table_runs_as_a_formula() -> None:

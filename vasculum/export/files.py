@@ -12,6 +12,7 @@ from vasculum.drawing.part import part_sheet
 from vasculum.drawing.primitives import Sheet
 from vasculum.drawing.template import templates
 from vasculum.export.cut_sheets_csv import cut_sheets_csv
+from vasculum.export.order_csv import order_csv
 from vasculum.export.parts_csv import parts_csv
 from vasculum.export.shopping_csv import shopping_csv
 from vasculum.export.svg import svg_of
@@ -116,13 +117,17 @@ def _cut_sheets_drawn(plan: SolvedPlan, revision: int | None) -> bytes:
 
 
 def _cut_sheets_cad(plan: SolvedPlan, _revision: int | None) -> bytes:
-    from vasculum.export.dxf import dxf_of
+    from vasculum.export.cut_sheets_dxf import cut_sheets_dxf
 
-    return dxf_of(cut_sheets(plan))
+    return cut_sheets_dxf(plan)
 
 
 def _cut_sheets_table(plan: SolvedPlan, _revision: int | None) -> bytes:
     return cut_sheets_csv(plan)
+
+
+def _order(plan: SolvedPlan, _revision: int | None) -> bytes:
+    return order_csv(plan)
 
 
 def _library(plan: SolvedPlan, _revision: int | None) -> bytes:
@@ -148,6 +153,7 @@ EXPORTS = {
     "sheets.svg": ExportFile("image/svg+xml", _cut_sheets_drawn),
     "sheets.dxf": ExportFile("image/vnd.dxf", _cut_sheets_cad),
     "sheets.csv": ExportFile("text/csv; charset=utf-8", _cut_sheets_table),
+    "order.csv": ExportFile("text/csv; charset=utf-8", _order),
     "templates.pdf": ExportFile("application/pdf", _templates),
 }
 """Name → file. Heavy writers are loaded only when asked for."""

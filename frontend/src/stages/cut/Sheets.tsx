@@ -24,10 +24,11 @@ const AIMS: Record<Aim, (noun: string) => string> = {
 }
 
 const FILES = [
-  ['pdf', 'Print the sheets'],
-  ['svg', 'SVG'],
-  ['dxf', 'DXF'],
-  ['csv', 'CSV'],
+  ['sheets.pdf', 'Print the sheets'],
+  ['order.csv', 'Order as CSV'],
+  ['sheets.svg', 'SVG'],
+  ['sheets.dxf', 'DXF'],
+  ['sheets.csv', 'CSV'],
 ] as const
 
 /** Parts on the sheets that they are cut from: two ways side by side, how near the limit, and each sheet drawn. */
@@ -47,12 +48,12 @@ export function Sheets() {
       ))}
       {rows.length > 0 && (
         <div className="d-flex flex-wrap gap-2">
-          {FILES.map(([ending, title]) => (
+          {FILES.map(([file, title]) => (
             <a
-              key={ending}
+              key={file}
               className="btn btn-sm btn-outline-secondary"
-              href={`/api/plans/${plan.id}/files/sheets.${ending}`}
-              target={ending === 'pdf' ? '_blank' : undefined}
+              href={`/api/plans/${plan.id}/files/${file}`}
+              target={file.endsWith('.pdf') ? '_blank' : undefined}
               rel="noreferrer"
             >
               {title}
