@@ -261,3 +261,10 @@ def test_small_pieces_and_the_guide_of_a_saw_are_told_at_their_setting() -> None
         assert ("Short pieces" in one.care) is (one.way == "crosscut" and mm(one.size) < mm("20"))
         if mm(one.size) < mm("4 7/8"):
             assert "beyond the edge" in one.care
+
+
+def test_parts_that_are_trimmed_later_are_cut_larger_each_way() -> None:
+    plan = bank()
+    now = {part.name: part for part in row_of(plan).parts}
+    for part in row_of(with_choices(plan, cut_oversize="1/8 in")).parts:
+        assert (part.length, part.width) == (now[part.name].length + mm("1/8"), now[part.name].width + mm("1/8"))

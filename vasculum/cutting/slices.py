@@ -46,7 +46,7 @@ Box = tuple[Mm, Mm, Mm, Mm]
 def needs(one: Slice, sizes: Sizes, kerf: Mm) -> tuple[Mm, Mm]:
     """The least length and width that it is cut from."""
     each = [needs(child, sizes, kerf) for child in one.children]
-    kerfs, (long, wide) = kerf * (len(each) - 1), one.least
+    kerfs = kerf * (len(each) - 1)
     if one.part:
         part = sizes[one.part]
         size = (part.width, part.length) if one.is_turned else (part.length, part.width)
@@ -56,7 +56,7 @@ def needs(one: Slice, sizes: Sizes, kerf: Mm) -> tuple[Mm, Mm]:
         size = max(size[0] for size in each), sum((size[1] for size in each), kerfs)
     else:
         size = sum((size[0] for size in each), kerfs), max(size[1] for size in each)
-    return max(long, size[0]), max(wide, size[1])
+    return size if one.least is NO_SIZE else (max(one.least[0], size[0]), max(one.least[1], size[1]))
 
 
 def placed(one: Slice, sizes: Sizes, stock: Stock) -> Piece:
@@ -101,7 +101,9 @@ def divided(box: Box, cut: Way, children: list[Piece], kerf: Mm) -> Piece:
     is_rip = cut == "rip"
     whole = width if is_rip else length
     sizes = [child.width if is_rip else child.length for child in children]
-    rest = whole - sum(sizes, NOTHING) - kerf * (len(sizes) - 1)
+    rest = whole + kerf
+    for size in sizes:
+        rest -= size + kerf
     if rest == 0 and len(children) == 1:
         return children[0]
     if rest > kerf:

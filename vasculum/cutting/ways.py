@@ -5,15 +5,15 @@ from __future__ import annotations
 from collections.abc import Iterator, Mapping, Sequence
 from functools import lru_cache
 from itertools import permutations
-from typing import Literal, NamedTuple, get_args
+from typing import Literal, NamedTuple, cast, get_args
 
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import Bound, bound, fits
 from vasculum.cutting.checked import faults
 from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
-from vasculum.cutting.slices import DoesNotFit, Slice, needs, placed, without
-from vasculum.cutting.strips import strips
+from vasculum.cutting.slices import DoesNotFit, Slice, needs, placed, slice_of, without
+from vasculum.cutting.strips import scale_of, strips
 
 FEW = 6
 """Of so few parts every order is tried, where fewer sheets might do."""
@@ -113,21 +113,51 @@ def laid_out(
 
 
 def _best_two(parts: tuple[Part, ...], stock: Stock, least: int) -> tuple[Layout, Layout]:
+    """The best of several orders with fewest sheets in mind, and with fewest settings."""
+    scale = scale_of(parts, stock)
+    tried = list(_tried([_times(part, scale) for part in parts], _stock_times(stock, scale), least))
+    best = min(tried, key=fewer_sheets), min(tried, key=_fewer_settings)
+    known = {part.name: part for part in parts}
+    exact = [Layout(tuple(placed(slice_of(one), known, stock) for one in found.sheets), found.left) for found in best]
+    for one in exact:
+        _refuse(one, parts, stock)
+    return exact[0], exact[1]
+
+
+def _tried(parts: list[Part], stock: Stock, least: int) -> Iterator[Layout]:
     is_many = len(parts) >= MANY
     directions = (False,) if is_many else (False, True)
-    tried = [
-        strips(parts, stock, is_pure=pure, across_first=across, score=score, is_planned=planned)
-        for pure in (False, True)
-        for across in directions
-        for score, planned in (((0, False),) if is_many else ((0, False), (1, False), (0, True)))
-    ]
-    tried += [strips(parts, stock, across_first=across, is_first_fit=True) for across in directions]
-    if len(parts) <= FEW and min(len(one.sheets) for one in tried) > least:
-        tried += [strips(parts, stock, is_first_fit=True, order=order) for order in permutations(range(len(parts)))]
-    best = min(tried, key=fewer_sheets), min(tried, key=_fewer_settings)
-    for one in best:
-        _refuse(one, parts, stock)
-    return best
+    fewest = len(parts)
+    for pure in (False, True):
+        for across in directions:
+            for score, planned in ((0, False),) if is_many else ((0, False), (1, False), (0, True)):
+                found = strips(parts, stock, is_pure=pure, across_first=across, score=score, is_planned=planned)
+                fewest = min(fewest, len(found.sheets))
+                yield found
+    for across in directions:
+        found = strips(parts, stock, across_first=across, is_first_fit=True)
+        fewest = min(fewest, len(found.sheets))
+        yield found
+    if len(parts) <= FEW and fewest > least:
+        for order in permutations(range(len(parts))):
+            yield strips(parts, stock, is_first_fit=True, order=order)
+
+
+def _times(part: Part, scale: int) -> Part:
+    """A part in whole units: what is compared a thousand times is compared as whole numbers."""
+    return part._replace(length=_whole(part.length, scale), width=_whole(part.width, scale))
+
+
+def _stock_times(stock: Stock, scale: int) -> Stock:
+    length, width = stock.usable
+    return Stock(_whole(length, scale), _whole(width, scale), _whole(stock.kerf, scale), WHOLE, stock.copies)
+
+
+def _whole(size: Mm, scale: int) -> Mm:
+    return cast(Mm, int(size * scale))
+
+
+WHOLE = Trims(*(cast(Mm, 0) for _ in Trims._fields))
 
 
 def fewer_sheets(one: Layout) -> tuple[int, int, Mm, int]:

@@ -4,8 +4,12 @@ from __future__ import annotations
 
 import sys
 from collections.abc import Callable
+from itertools import islice
+from typing import NamedTuple
 
+from vasculum.core.lengths import read_increment, show_with_unit
 from vasculum.cutting.model import Layout
+from vasculum.cutting.one_less import one_less
 from vasculum.cutting.search import is_installed, search
 from vasculum.cutting.ways import fewer_sheets, setting_count
 from vasculum.plan.document import Model
@@ -13,7 +17,7 @@ from vasculum.plan.document.patching import Patch, patched
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.edits.laying_out import kept_as
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
-from vasculum.plan.telling.sheets import OnStock, stocks_of
+from vasculum.plan.telling.sheets import OnStock, part_called, stocks_of
 
 SECONDS = 10
 """How long is looked, where nobody says."""
@@ -38,6 +42,8 @@ class LayoutsFound(Model):
     can_search: bool
     """Whether the search is installed on this machine."""
     rows: list[LayoutFound]
+    less: list[str]
+    """What would save a sheet: *one sheet less if 8 parts …*"""
 
 
 def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFound], None]) -> None:
@@ -46,10 +52,12 @@ def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFoun
     Args:
         seconds: for all rows together.
     """
-    found: dict[str, LayoutFound] = {}
+    found = _Found({}, [], tell)
     open_rows = [one for one in stocks_of(plan) if len(one.laid.best.sheets) > one.laid.bound.sheets]
     for one in open_rows:
-        _search(plan, one, seconds / len(open_rows), found, tell)
+        _search(plan, one, seconds / len(open_rows), found)
+    for one in stocks_of(plan):
+        _one_less(plan, one, found)
 
 
 def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
@@ -67,12 +75,21 @@ def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
 
 def nothing_yet() -> LayoutsFound:
     """Before anything is found."""
-    return LayoutsFound(can_search=is_installed(), rows=[])
+    return LayoutsFound(can_search=is_installed(), rows=[], less=[])
 
 
-def _search(
-    plan: SolvedPlan, one: OnStock, seconds: float, found: dict[str, LayoutFound], tell: Callable[[LayoutsFound], None]
-) -> None:
+class _Found(NamedTuple):
+    """What there is so far, and who is told."""
+
+    rows: dict[str, LayoutFound]
+    less: list[str]
+    tell: Callable[[LayoutsFound], None]
+
+    def say(self) -> None:
+        self.tell(LayoutsFound(can_search=is_installed(), rows=list(self.rows.values()), less=self.less))
+
+
+def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> None:
     laid = one.laid
     sawn = laid.best.sheets[: laid.sawn]
     gone = {leaf.part for piece in (*sawn, *(piece for _, piece in laid.on_offcuts)) for leaf in piece.leaves()}
@@ -87,12 +104,38 @@ def _search(
             least = max(least, len(sawn) + proven)
         if fewer_sheets(whole) < fewer_sheets(best):
             best = whole
-        elif least == known or one.row not in found:
+        elif least == known or one.row not in found.rows:
             return
-        found[one.row] = _found(plan, one, best, least)
-        tell(LayoutsFound(can_search=True, rows=list(found.values())))
+        found.rows[one.row] = _found(plan, one, best, least)
+        found.say()
 
     search(parts, one.stock, seconds, look)
+
+
+STEPS = {"in": [read_increment(text) for text in ("1/16 in", "1/8 in", "1/4 in", "1/2 in")],
+         "mm": [read_increment(text) for text in ("1 mm", "3 mm", "6 mm", "12 mm")]}  # fmt: skip
+"""How much smaller parts are tried, by the unit that one thinks in."""
+MANY, TOLD = 150, 3
+"""Of so many parts it is not tried; so many ways are told of each row."""
+
+
+def _one_less(plan: SolvedPlan, one: OnStock, found: _Found) -> None:
+    """Sizes that a sheet more hangs on."""
+    laid, unit = one.laid, plan.plan.units.length
+    on_sheets = {leaf.part for sheet in laid.best.sheets[laid.sawn :] for leaf in sheet.leaves()}
+    parts = [part for part in one.parts if part.name in on_sheets]
+    count = found.rows[one.row].sheets if one.row in found.rows else len(laid.best.sheets)
+    if not count > 1 or len(parts) > MANY:
+        return
+    for less in islice(one_less(parts, one.stock, count - laid.sawn, STEPS[unit]), TOLD):
+        names = [part_called(plan, name) for name in less.parts]
+        many = names[0] if len(names) == 1 else f"{', '.join(names[:3])}{' …' if len(names) > 3 else ''}"
+        side = "narrower" if less.side == "width" else "shorter"
+        found.less.append(
+            f"One {one.noun} of {one.sheet.name} less, if {many} {'was' if len(names) == 1 else 'were'} "
+            f"{show_with_unit(less.by, unit)} {side}."
+        )
+        found.say()
 
 
 def _found(plan: SolvedPlan, one: OnStock, best: Layout, least: int) -> LayoutFound:

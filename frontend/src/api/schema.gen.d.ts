@@ -2384,6 +2384,11 @@ export interface components {
             can_search: boolean;
             /** Rows */
             rows: components["schemas"]["LayoutFound"][];
+            /**
+             * Less
+             * @description What would save a sheet: *one sheet less if 8 parts …*
+             */
+            less: string[];
         };
         /**
          * LengthAnswer

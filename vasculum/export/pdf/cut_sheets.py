@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from reportlab.lib.units import mm
-from reportlab.platypus import Flowable, PageBreak
+from reportlab.platypus import Flowable, KeepTogether, PageBreak
 
 from vasculum.cutting.ways import Aim
 from vasculum.drawing.cut_sheet import OFFCUTS, cut_sheet
@@ -74,8 +74,7 @@ def _of_row(plan: SolvedPlan, row: RowShown, aim: Aim | None, paper: Paper) -> I
     names += [f"{row.row}:{way.aim}:{number}" for number in range(1, way.sheets + 1)]
     for name in names:
         sheet = cut_sheet(plan, name, ROOM)
-        yield said(sheet.title, HEAD)
-        yield Drawing(sheet, paper.inner_width, HIGH)
+        yield KeepTogether([said(sheet.title, HEAD), Drawing(sheet, paper.inner_width, HIGH)])
 
 
 def _told(one: FenceShown) -> str:

@@ -232,6 +232,7 @@ def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
     matched = {split: _panel(plan, split) for split in _matched(plan)}
     panels = {cell: split for split in matched for cell in plan.plan.places[split].children}
     is_free = isinstance(row, Sheet) and row.grain == "free"
+    over = _chosen(plan, "cut_oversize")
     parts: dict[str, Part] = {}
     for piece in pieces_of(plan):
         if piece.sheet != id_ or piece.size is None or min(piece.size) <= 0:
@@ -241,7 +242,8 @@ def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
         if split and panel:
             parts[panel.name] = panel
         else:
-            parts[piece.id] = Part(piece.id, piece.size[0], piece.size[1], is_free or piece.grain == "free")
+            length, width, _ = piece.size
+            parts[piece.id] = Part(piece.id, length + over, width + over, is_free or piece.grain == "free")
     return parts
 
 

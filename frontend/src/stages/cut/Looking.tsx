@@ -9,8 +9,9 @@ import { useCommands, usePlan } from '../../plan/PlanDesk'
 
 type Answer = Schemas['LayoutsAnswer']
 
-/** Looks for layouts with fewer sheets while what there is stands below; each that is better may be kept. */
-export function Looking({ couldBeFewer }: { couldBeFewer: boolean }) {
+/** Looks for layouts with fewer sheets while what there is stands below; each that is better may be kept.
+ * Where more may not be needed it begins by itself. */
+export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne: boolean }) {
   const { plan } = usePlan()
   const { act } = useCommands()
   const [answer, setAnswer] = useState<Answer | null>(null)
@@ -38,7 +39,7 @@ export function Looking({ couldBeFewer }: { couldBeFewer: boolean }) {
   })
   const isOld = answer !== null && answer.base !== plan.revision
   const found = isOld ? [] : (answer?.found.rows ?? [])
-  if (!couldBeFewer && found.length === 0) return null
+  if (isOne && !couldBeFewer && found.length === 0) return null
   if (answer && !answer.found.can_search) {
     return (
       <p className="lead-in">
@@ -69,6 +70,15 @@ export function Looking({ couldBeFewer }: { couldBeFewer: boolean }) {
         <ProgressBar animated striped now={100} aria-label="Looking for fewer" className="mb-2" />
       )}
       {answer?.state === 'died' && <p role="alert">The search ended early; this is the best that it had.</p>}
+      {!isOld && answer && answer.found.less.length > 0 && (
+        <ul className="mb-2">
+          {answer.found.less.map((one) => (
+            <li key={one}>
+              <Fractions>{one}</Fractions>
+            </li>
+          ))}
+        </ul>
+      )}
       {found.map((one) => (
         <p key={one.row} className="d-flex flex-wrap gap-2 align-items-center">
           <span>
