@@ -90,12 +90,17 @@ def test_what_comes_out_of_no_sheet_is_said_and_area_alone_never_decides() -> No
 
 
 def test_strips_are_ripped_from_one_board() -> None:
-    """Two wooden runners of 16 15/16 come to 2.8 feet, with a tenth more 3.1: one board of 8."""
+    """Two wooden runners of 16 15/16 come to 2.8 feet: one board of 8."""
     plan = with_runner(frameless(), "wooden")
     assert lines(plan)["Board for strips"].buy == ""
     board = {"thickness": "3/4 in", "width": "1 1/2 in", "length": "96 in", "price": "7.20"}
-    line = lines(with_rows(plan, strip_board=("boards", board)))["Any, for strips"]
-    assert (line.need, line.buy, line.cost) == ("2.8 ft; with 10 % 3.1 ft", "1 of 96 in", "7.20")
+    line = lines(with_rows(plan, strip_board=("boards", board)))["Any"]
+    assert (line.need, line.buy, line.cost) == ("2 parts, 2.8 ft", "1 of 96 in", "7.20")
+    for thick, buy in (("3/4 in", "1 of 17 in"), ("1 in", "2 of 17 in")):  # beside each other; or each planed down
+        short = {**board, "length": "17 in", "thickness": thick}
+        assert lines(with_rows(plan, strip_board=("boards", short)))["Any"].buy == buy
+    unknown = {name: text for name, text in board.items() if name != "length"}
+    assert lines(with_rows(plan, strip_board=("boards", unknown)))["Any, for strips"].buy == ""
 
 
 def test_the_sum_counts_only_what_has_a_price_and_says_how_many_have_none() -> None:

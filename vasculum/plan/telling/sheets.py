@@ -19,6 +19,8 @@ from vasculum.plan.document import Board, CutTree, KeptSheet, Model, Plan, Sheet
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.piece import STRIPS
+from vasculum.plan.making.piece import Piece as MadePiece
 from vasculum.plan.making.pieces import pieces_of
 
 PANEL = "panel"
@@ -235,16 +237,34 @@ def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
     over = _chosen(plan, "cut_oversize")
     parts: dict[str, Part] = {}
     for piece in pieces_of(plan):
-        if piece.sheet != id_ or piece.size is None or min(piece.size) <= 0:
+        if row_of(plan, piece) != id_ or piece.size is None or min(piece.size) <= 0:
             continue
         split = panels.get(piece.place) if piece.grain == "matched" else None
         panel = matched[split] if split else None
         if split and panel:
             parts[panel.name] = panel
         else:
-            length, width, _ = piece.size
+            length, width = _face(plan, piece, row)
             parts[piece.id] = Part(piece.id, length + over, width + over, is_free or piece.grain == "free")
     return parts
+
+
+def row_of(plan: SolvedPlan, piece: MadePiece) -> str | None:
+    """The row of the library that a piece is cut from: its sheet or board, or the board that strips are ripped from."""
+    return plan.plan.choices.get("strip_board") if piece.rule.stock in STRIPS else piece.sheet
+
+
+def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board) -> tuple[Mm, Mm]:
+    """Length, and how wide it lies on its row: a strip as thick as its board on the flat, as wide as that on edge.
+
+    One that is neither takes the whole width of its board.
+    """
+    assert piece.size is not None
+    length, width, thickness = piece.size
+    if piece.rule.stock not in STRIPS or not isinstance(row, Board):
+        return length, width
+    thick = plan.plan.length(row.thick)
+    return length, width if thickness == thick else thickness if width == thick else plan.plan.length(row.width)
 
 
 def _offcuts(plan: Plan, row: str) -> Iterator[Offcut]:

@@ -18,7 +18,7 @@ from vasculum.plan.making.goods import Good
 from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.regions import is_across
 from vasculum.plan.telling.hardware import hardware_shown
-from vasculum.plan.telling.sheets import OnStock, doubt, stocks_of
+from vasculum.plan.telling.sheets import OnStock, doubt, row_of, stocks_of
 
 
 class ShoppingLine(Model):
@@ -133,7 +133,7 @@ def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
     """Parts made of boards as the layout has them; where nobody says how long those are, their run, ripped abreast."""
     laid = {one.row: one for one in stocks_of(plan)}
     for id_, board in plan.plan.library.boards.items():
-        of_it = [piece for piece in pieces if piece.sheet == id_]
+        of_it = [piece for piece in pieces if (row_of(plan, piece) if id_ in laid else piece.sheet) == id_]
         if not of_it:
             continue
         keys = tuple(piece.length for piece in of_it)
@@ -154,16 +154,14 @@ def _kerf(plan: SolvedPlan) -> Fraction:
 
 
 def _strips(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
-    """Packing and wooden runners, ripped from one kind of board."""
+    """Packing and wooden runners where no board of a known length is chosen for them: their run."""
+    board = plan.plan.library.boards.get(plan.plan.choices.get("strip_board", ""))
     strips = [piece for piece in pieces if piece.rule.stock in STRIPS]
-    if not strips:
-        return
-    id_ = plan.plan.choices.get("strip_board")
-    board = plan.plan.library.boards[id_] if id_ else None
-    lengths = [_length_and_width(piece)[0] for piece in strips]
-    what = f"{board.name}, for strips" if board else "Board for strips"
-    sold, price = (board.length, board.price) if board else (None, None)
-    yield _by_length(plan, what, lengths, sold, price, tuple(piece.length for piece in strips))
+    if strips and not (board and board.length):
+        what = f"{board.name}, for strips" if board else "Board for strips"
+        lengths = [_length_and_width(piece)[0] for piece in strips]
+        price = board.price if board else None
+        yield _by_length(plan, what, lengths, None, price, tuple(piece.length for piece in strips))
 
 
 def _bands(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
