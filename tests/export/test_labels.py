@@ -13,6 +13,9 @@ from vasculum.core.tables import label_sheets
 from vasculum.demo import demo_plan
 from vasculum.export.pdf.labels import labels
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.pieces import pieces_of
+from vasculum.plan.telling.labels import labels_of, part_labels
+from vasculum.plan.telling.sheets import stocks_of
 
 SHEETS = {one.id: one for one in label_sheets()}
 PAPERS = {"A4": (210.0, 297.0), "Letter": (215.9, 279.4)}
@@ -25,6 +28,10 @@ def page_of(place: str) -> str:
 
 def said(made: bytes) -> list[str]:
     return [" ".join(page.extract_text().split()) for page in PdfReader(BytesIO(made)).pages]
+
+
+def of_drawers(plan: SolvedPlan, size: str) -> bytes:
+    return labels(plan.plan.name, labels_of(plan.plan), SHEETS[size], page_of)
 
 
 def many(count: int) -> SolvedPlan:
@@ -43,14 +50,14 @@ def test_a_sheet_of_labels_lies_on_its_paper(sheet: object) -> None:
 
 @pytest.mark.parametrize("size", SHEETS)
 def test_every_drawer_of_the_bench_has_its_label_with_what_lies_in_it(size: str) -> None:
-    (page,) = said(labels(solved(demo_plan(BENCH)), SHEETS[size], page_of))
+    (page,) = said(of_drawers(solved(demo_plan(BENCH)), size))
     for number, name, kept in (("1", "Labels", "Label box"), ("6", "Trays", "Seed tray"), ("7", "Sieves", "")):
         assert f"{number} {name} {kept}".strip() in page
 
 
 @pytest.mark.parametrize(("count", "pages"), [(24, 1), (25, 2)])
 def test_more_labels_than_a_sheet_has_go_on_on_the_next(count: int, pages: int) -> None:
-    made = said(labels(many(count), SHEETS["a4-24"], page_of))
+    made = said(of_drawers(many(count), "a4-24"))
     assert len(made) == pages
     assert f"{count} Row {count - 1}" in made[-1]
 
@@ -60,7 +67,7 @@ def test_a_long_list_is_cut_to_the_lines_that_there_are() -> None:
     for number in range(40):
         plan = act(plan, "add-thing", name=f"Thing with a long name {number}", length="1", width="1", height="1")
         plan = act(plan, "put-thing", thing=list(plan.things)[-1], place=drawer_of(plan))
-    (page,) = said(labels(solved(plan), SHEETS["letter-30"], page_of))
+    (page,) = said(of_drawers(solved(plan), "letter-30"))
     assert "Thing with a long name 0" in page
     assert "Thing with a long name 39" not in page
 
@@ -74,3 +81,23 @@ def test_labels_come_over_the_wire_on_the_paper_of_the_plan(api: Api) -> None:
     assert round(float(PdfReader(BytesIO(other.data)).pages[0].mediabox.height)) == 792
     refused = api.client.get(f"/api/plans/{BENCH}/labels.pdf?size=a4-999")
     assert (refused.status_code, refused.json["code"]) == (404, "no-such-labels")
+
+
+def test_every_part_has_its_label_in_the_order_of_its_sheets() -> None:
+    done = solved(demo_plan(BENCH))
+    told = list(part_labels(done))
+    marks = [done.plan.marks[one.id] for one in pieces_of(done) if one.size is not None]
+    assert sorted(str(one.number) for one in told) == sorted(marks)
+    first = stocks_of(done)[0]
+    lain = [leaf.part for leaf in first.laid.best.parts()]
+    assert [str(one.number) for one in told[: len(lain)]] == [done.plan.marks[name] for name in lain]
+    assert f"{first.sheet.name}, sheet 1" in told[0].kept
+    made = said(labels(done.plan.name, told, SHEETS["a4-24"], page_of))
+    assert told[0].name in made[0]
+
+
+def test_labels_of_parts_come_over_the_wire(api: Api) -> None:
+    answer = api.client.get(f"/api/plans/{BENCH}/labels.pdf?of=parts")
+    assert answer.status_code == 200
+    assert "part-labels" in answer.headers["Content-Disposition"]
+    assert "box side" in " ".join(said(answer.data)).lower()

@@ -268,3 +268,14 @@ def test_parts_that_are_trimmed_later_are_cut_larger_each_way() -> None:
     now = {part.name: part for part in row_of(plan).parts}
     for part in row_of(with_choices(plan, cut_oversize="1/8 in")).parts:
         assert (part.length, part.width) == (now[part.name].length + mm("1/8"), now[part.name].width + mm("1/8"))
+
+
+def test_a_sheet_smaller_than_its_trims_gives_nothing_and_says_why() -> None:
+    plan = with_choices(bank(), sheet_trim="24 in")
+    row = shown(plan)
+    assert row.notes == ["What is trimmed off takes the whole sheet."]
+    assert len(row.left) == len(row.called)
+    assert row.ways[0].sheets == 0
+    bought = {line.what: line for line in solution_of(solved(plan)).shopping.lines}
+    assert bought[row.name].buy == ""
+    assert "come out of none" in bought[row.name].need

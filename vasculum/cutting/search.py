@@ -23,6 +23,8 @@ STAGES = (3, 2)
 settings of the fence."""
 SHARES = (2, 1)
 """Of the time, for each of them."""
+MOST_KINDS = 200
+"""Of more different sizes the library finds nothing in the time that it is given, and goes on beyond it."""
 NO_COPIES = 10**6
 """So many sheets, where nobody said how many there are."""
 
@@ -43,7 +45,8 @@ def search(parts: Sequence[Part], stock: Stock, seconds: float, found: Found) ->
             sheets below which none is possible in the most stages, 0 where this was not asked.
     """
     fitting = [part for part in parts if fits(part, stock)]
-    if not fitting or not is_installed():
+    kinds = {part[1:] for part in fitting}
+    if not 0 < len(kinds) <= MOST_KINDS or not is_installed():
         return
     for stages, share in zip(STAGES, SHARES, strict=True):
         _search(fitting, stock, stages, seconds * share / sum(SHARES), found)

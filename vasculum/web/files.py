@@ -10,6 +10,7 @@ from vasculum.core.errors import StoreRefused
 from vasculum.core.tables import label_sheets
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document.settings import setting_named
+from vasculum.plan.telling.labels import labels_of, part_labels
 from vasculum.web.desk import desk
 from vasculum.web.endpoints import Endpoints
 from vasculum.web.messages import PlanAnswer, Printed, TextLacking, UnprintableAnswer
@@ -61,9 +62,9 @@ def measuring_sheet_of_plan(plan_id: str) -> Response:
     return _attached(measuring_sheet(setting, paper), "application/pdf", f"measuring-sheet-{setting.what}.pdf")
 
 
-@route("GET", "/plans/<plan_id>/labels.pdf", media_type="application/pdf", refuses=(404,), query=("size",))
+@route("GET", "/plans/<plan_id>/labels.pdf", media_type="application/pdf", refuses=(404,), query=("size", "of"))
 def labels_file(plan_id: str) -> Response:
-    """Labels for the drawers of a plan, on the first size of its paper unless another is named.
+    """Labels for the drawers of a plan, or of its *parts*, on the first size of its paper unless another is named.
 
     Each has a code that opens its page: through the second door where that is open, so that a phone finds it.
     """
@@ -75,8 +76,12 @@ def labels_file(plan_id: str) -> Response:
     size = request.args.get("size") or usual
     if size not in known:
         raise NoSuchFile("no-such-labels", f"There are no labels {size!r}.", f"There is {', '.join(known)}.")
-    made = labels(desk().solved(revision), known[size], lambda place: page_of(plan_id, place))
-    return _attached(made, "application/pdf", f"{_plain(revision.plan.name)}-labels.pdf")
+    solved = desk().solved(revision)
+    are_parts = request.args.get("of") == "parts"
+    said_on = part_labels(solved) if are_parts else labels_of(solved.plan)
+    made = labels(solved.plan.name, said_on, known[size], lambda place: page_of(plan_id, place))
+    named = f"{_plain(revision.plan.name)}-{'part-' if are_parts else ''}labels.pdf"
+    return _attached(made, "application/pdf", named)
 
 
 def page_of(plan_id: str, place: str) -> str:

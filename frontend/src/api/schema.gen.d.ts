@@ -456,7 +456,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Labels for the drawers of a plan, on the first size of its paper unless another is named. */
+        /** Labels for the drawers of a plan, or of its *parts*, on the first size of its paper unless another is named. */
         get: operations["labels_file"];
         put?: never;
         post?: never;
@@ -7319,6 +7319,7 @@ export interface operations {
         parameters: {
             query: {
                 size: string;
+                of: string;
             };
             header?: never;
             path: {

@@ -1,9 +1,9 @@
-"""A sheet of labels: one for each drawer, with number, name, what lies in it, and a code that opens its page."""
+"""A sheet of labels: for each drawer or part its number or mark, its name, what belongs to it, and a code."""
 
 from __future__ import annotations
 
 import io
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 
 import segno
 from reportlab.lib.units import mm
@@ -13,8 +13,7 @@ from reportlab.platypus import Paragraph
 from vasculum.core.tables import LabelSheet
 from vasculum.export.pdf.page import paper_of
 from vasculum.export.pdf.type import BODY, BOLD, FINE, INK, printable, register_fonts, said
-from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.labels import LabelSaid, labels_of
+from vasculum.plan.telling.labels import LabelSaid
 
 EDGE = 3 * mm
 """Kept free inside a label: printers are a little off."""
@@ -22,18 +21,18 @@ LARGEST = 22.0
 """Of a number, points."""
 
 
-def labels(plan: SolvedPlan, sheet: LabelSheet, page_of: Callable[[str], str]) -> bytes:
-    """The labels of a plan, row by row from above, on as many pages as they take.
+def labels(title: str, said_on: Iterable[LabelSaid], sheet: LabelSheet, page_of: Callable[[str], str]) -> bytes:
+    """Labels, row by row from above, on as many pages as they take.
 
     Args:
-        page_of: where the page of a drawer is.
+        page_of: where the page of a place is.
     """
     register_fonts()
     out, paper = io.BytesIO(), paper_of("A4" if sheet.paper == "A4" else "Letter")
     canvas = Canvas(out, pagesize=paper, invariant=1)
-    canvas.setTitle(printable(f"{plan.plan.name}, labels"))
+    canvas.setTitle(printable(f"{title}, labels"))
     each = sheet.across * sheet.down
-    for count, label in enumerate(labels_of(plan.plan)):
+    for count, label in enumerate(said_on):
         if count and count % each == 0:
             canvas.showPage()
         row, column = divmod(count % each, sheet.across)

@@ -1,21 +1,28 @@
-"""What stands on the label of each drawer: its number, its name, and what lies in it. Ids and words, no layout."""
+"""What stands on the label of each drawer, and of each part that is cut. Ids and words, no layout."""
 
 from __future__ import annotations
 
 from collections.abc import Iterator
 from typing import NamedTuple
 
+from vasculum.core.lengths import show
+from vasculum.cutting.model import Layout
 from vasculum.plan.document import Plan
 from vasculum.plan.laying.layout import every_cell
+from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
+from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.rooms import sizes_of
+from vasculum.plan.telling.sheets import stocks_of
+from vasculum.plan.telling.words import piece_name, place_name
 
 
 class LabelSaid(NamedTuple):
     """One label; the page of its place is named by ``place``."""
 
     place: str
-    number: int
+    number: int | str
+    """Of a drawer; the mark of a part."""
     name: str
     kept: str
 
@@ -26,3 +33,26 @@ def labels_of(plan: Plan) -> Iterator[LabelSaid]:
         if sizes_of(cell) is not None:
             kept = ", ".join(dict.fromkeys(one.name for one in things_in(plan, cell.id).values()))
             yield LabelSaid(cell.id, number, cell.place.name, kept)
+
+
+def part_labels(plan: SolvedPlan) -> Iterator[LabelSaid]:
+    """A label for each part of a known size, in the order in which they come off the saw, then the others."""
+    unit, sheets = plan.plan.units.length, dict(_sheets(plan))
+    order = {name: at for at, name in enumerate(sheets)}
+    for piece in sorted(pieces_of(plan), key=lambda one: order.get(one.id, len(order))):
+        if piece.size is None:
+            continue
+        sizes = " × ".join(show(size, unit) for size in piece.size)
+        banded = f"band: {', '.join(piece.bands)}" if piece.bands else ""
+        kept = "; ".join(filter(None, [sizes, place_name(plan.plan, piece.place), banded, sheets.get(piece.id, "")]))
+        yield LabelSaid(piece.place, plan.plan.marks.get(piece.id, ""), piece_name(plan.plan, piece), kept)
+
+
+def _sheets(plan: SolvedPlan) -> Iterator[tuple[str, str]]:
+    """The name of each part that lies on a sheet or an offcut, and which."""
+    for one in stocks_of(plan):
+        racked = [piece for _, piece in one.laid.on_offcuts]
+        for noun, sheets in (("offcut", racked), (one.noun, one.laid.best.sheets)):
+            for number, sheet in enumerate(sheets, 1):
+                for leaf in Layout((sheet,)).parts():
+                    yield leaf.part, f"{one.sheet.name}, {noun} {number}"

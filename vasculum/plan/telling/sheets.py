@@ -210,7 +210,7 @@ def _stocks(plan: SolvedPlan) -> Iterator[OnStock]:
     rows: list[tuple[str, Sheet | Board]] = [*library.sheets.items(), *library.boards.items()]
     for id_, row in rows:
         stock, parts = _stock(plan, row), tuple(_parts(plan, id_, row).values())
-        if stock is not None and parts and min(stock.usable) > 0:
+        if stock is not None and parts:
             kept = tuple(kept_of(plan.plan, id_))
             yield OnStock(id_, row, stock, parts, laid_out(parts, stock, tuple(_offcuts(plan.plan, id_)), kept))
 
@@ -317,6 +317,8 @@ def _as_sawn(plan: Plan, tree: CutTree) -> Iterator[Part]:
 def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
     """What is no longer as it was kept or sawn."""
     now, unit = {part.name: part for part in one.parts}, plan.plan.units.length
+    if min(one.stock.usable) <= 0:
+        yield f"What is trimmed off takes the whole {one.noun}."
     if one.laid.broken:
         sheets = "One sheet that was kept holds its" if one.laid.broken == 1 else "Sheets that were kept hold their"
         yield f"{sheets} parts no longer: laid out anew."

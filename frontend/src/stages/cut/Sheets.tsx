@@ -64,6 +64,14 @@ export function Sheets() {
               {title}
             </a>
           ))}
+          <a
+            className="btn btn-sm btn-outline-secondary"
+            href={`/api/plans/${plan.id}/labels.pdf?of=parts`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            Labels for parts
+          </a>
           <Link className="btn btn-sm btn-outline-primary" to={`/plans/${plan.id}/saw`}>
             At the saw
           </Link>
