@@ -345,3 +345,19 @@ def test_at_the_saw_one_setting_follows_the_other_and_is_there_again_after_a_rel
     expect(thin.get_by_label("This sheet is sawn")).to_be_checked()
     thin.get_by_role("button", name="What is left of it into the rack").click()
     expect(thin).to_contain_text("in the rack")
+
+
+def test_another_size_that_a_sheet_is_sold_in_is_listed_and_tried(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/cut")
+    sheets = page.get_by_role("region", name="Sheets", exact=True)
+    thin = sheets.get_by_role("region", name="Plywood 6 mm")
+    thin.get_by_text("In hand", exact=True).click()
+    form = thin.get_by_role("form", name="Another size of Plywood 6 mm")
+    for label, said in (("Length", "1220"), ("Width", "1220"), ("Price", "5")):
+        form.get_by_label(label).fill(said)
+    form.get_by_role("button", name="Sold so too").click()
+    expect(thin).to_contain_text("Also sold as 1220 × 1220, 5")
+    sheets.get_by_role("button", name="Look for fewer").click()
+    expect(sheets).to_contain_text("1 of 1220 mm × 1220 mm and 0 whole: 5.00 instead of")
+    sheets.get_by_role("button", name="Take them").click()
+    expect(thin).to_contain_text("1 panel, and no sheet")

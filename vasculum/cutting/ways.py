@@ -24,12 +24,14 @@ AIMS: tuple[Aim, ...] = get_args(Aim)
 
 
 class Offcut(NamedTuple):
-    """What is left of a sheet from an earlier job, mm: length along the grain, and width; and its bad places."""
+    """What is left of a sheet, or is bought as a panel, mm: length along the grain, and width; and its bad places."""
 
     name: str
     length: Mm
     width: Mm
     bad: tuple[Zone, ...] = ()
+    is_bought: bool = False
+    """A panel that is bought for this, and not left of anything."""
 
 
 class Kept(NamedTuple):

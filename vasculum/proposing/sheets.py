@@ -18,6 +18,7 @@ from vasculum.plan.document.reading import read_plan
 from vasculum.plan.edits.laying_out import kept_as
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.telling.sheets import OnStock, part_called, stocks_of
+from vasculum.proposing.panels import CheaperMix, cheaper_mix
 
 SECONDS = 10
 """How long is looked, where nobody says."""
@@ -44,6 +45,8 @@ class LayoutsFound(Model):
     rows: list[LayoutFound]
     less: list[str]
     """What would save a sheet: *one sheet less if 8 parts …*"""
+    cheaper: list[CheaperMix]
+    """Mixes of sizes that cost less."""
 
 
 def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFound], None]) -> None:
@@ -52,7 +55,12 @@ def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFoun
     Args:
         seconds: for all rows together.
     """
-    found = _Found({}, [], tell)
+    found = _Found({}, [], [], tell)
+    for one in stocks_of(plan):
+        mix = cheaper_mix(plan, one)
+        if mix is not None:
+            found.cheaper.append(mix)
+            found.say()
     open_rows = [one for one in stocks_of(plan) if len(one.laid.best.sheets) > one.laid.bound.sheets]
     for one in open_rows:
         _search(plan, one, seconds / len(open_rows), found)
@@ -75,7 +83,7 @@ def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
 
 def nothing_yet() -> LayoutsFound:
     """Before anything is found."""
-    return LayoutsFound(can_search=is_installed(), rows=[], less=[])
+    return LayoutsFound(can_search=is_installed(), rows=[], less=[], cheaper=[])
 
 
 class _Found(NamedTuple):
@@ -83,10 +91,12 @@ class _Found(NamedTuple):
 
     rows: dict[str, LayoutFound]
     less: list[str]
+    cheaper: list[CheaperMix]
     tell: Callable[[LayoutsFound], None]
 
     def say(self) -> None:
-        self.tell(LayoutsFound(can_search=is_installed(), rows=list(self.rows.values()), less=self.less))
+        rows = list(self.rows.values())
+        self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less, cheaper=self.cheaper))
 
 
 def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> None:

@@ -946,6 +946,34 @@ export interface components {
             name: string;
         };
         /**
+         * AddPanelSize
+         * @description Another size that a sheet is sold in, and what it costs.
+         */
+        AddPanelSize: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-panel-size";
+            /**
+             * Sheet
+             * @description An id of the plan.
+             */
+            sheet: string;
+            /**
+             * Length
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length as typed; a bare number takes the plan's unit.
+             */
+            width: string;
+            /** Price */
+            price: string;
+        };
+        /**
          * AddScribe
          * @description A scribe strip on one side of a space, to be measured.
          */
@@ -1478,6 +1506,21 @@ export interface components {
             drawings: components["schemas"]["SheetDelta"][];
         };
         /**
+         * CheaperMix
+         * @description Panels that cost less than the whole sheets that they spare.
+         */
+        CheaperMix: {
+            /** Row */
+            row: string;
+            /** Says */
+            says: string;
+            /**
+             * Patch
+             * @description Takes them.
+             */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
          * ChoosableShown
          * @description Something that may be chosen, with the default of the newest edition in both systems.
          */
@@ -1723,7 +1766,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["AddPanelSize"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -2389,6 +2432,11 @@ export interface components {
              * @description What would save a sheet: *one sheet less if 8 parts …*
              */
             less: string[];
+            /**
+             * Cheaper
+             * @description Mixes of sizes that cost less.
+             */
+            cheaper: components["schemas"]["CheaperMix"][];
         };
         /**
          * LengthAnswer
@@ -3102,6 +3150,12 @@ export interface components {
              * @default []
              */
             bad: components["schemas"]["BadPlace"][];
+            /**
+             * Price
+             * @description Of one that is bought for this plan, a panel; nothing of what is there.
+             * @default null
+             */
+            price: string | null;
         };
         /**
          * OnScreen
@@ -3328,6 +3382,29 @@ export interface components {
              * @default
              */
             note: string;
+        };
+        /**
+         * PanelSize
+         * @description Another size that a sheet is sold in, with its length along the grain.
+         */
+        PanelSize: {
+            /**
+             * Length
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            length: string;
+            /**
+             * Width
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            width: string;
+            /**
+             * Price
+             * @example 48.50
+             */
+            price: string;
         };
         /**
          * PartShown
@@ -3847,7 +3924,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["AddPanelSize"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -4340,6 +4417,11 @@ export interface components {
              */
             done: number;
             /**
+             * Has Panels
+             * @description Whether it is sold in other sizes too.
+             */
+            has_panels: boolean;
+            /**
              * Could Be Fewer
              * @description Whether a search may find fewer.
              */
@@ -4670,6 +4752,12 @@ export interface components {
              * @default 0
              */
             in_hand: number;
+            /**
+             * Panels
+             * @description Other sizes that it is sold in.
+             * @default []
+             */
+            panels: components["schemas"]["PanelSize"][];
             /**
              * Trims
              * @default null

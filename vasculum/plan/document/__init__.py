@@ -440,6 +440,14 @@ Trims = Annotated[list[LengthText], Field(min_length=4, max_length=4)]
 """What is cut off first, with its kerf: at the left, at the right, below, above; where it is missing, as chosen."""
 
 
+class PanelSize(Model):
+    """Another size that a sheet is sold in, with its length along the grain."""
+
+    length: PositiveLengthText
+    width: PositiveLengthText
+    price: PriceText
+
+
 class Sheet(Model):
     """A sheet as bought: what the label says, and what the caliper says."""
 
@@ -462,6 +470,8 @@ class Sheet(Model):
     """Of one sheet."""
     in_hand: Annotated[int, Field(ge=0, le=999)] = 0
     """So many whole ones are there already."""
+    panels: Annotated[list[PanelSize], Field(max_length=10)] = []
+    """Other sizes that it is sold in."""
     trims: Trims | None = None
     source: Note = ""
 
@@ -527,6 +537,8 @@ class Offcut(Model):
     where: Annotated[str, Field(max_length=120), AfterValidator(_one_line)] = ""
     """Where it stands."""
     bad: Annotated[list[BadPlace], Field(max_length=6)] = []
+    price: PriceText | None = None
+    """Of one that is bought for this plan, a panel; nothing of what is there."""
 
 
 class CutTree(Model):

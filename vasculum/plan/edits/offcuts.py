@@ -84,6 +84,31 @@ class AddBadPlace(Act):
         yield numbers.given()
 
 
+class AddPanelSize(Act):
+    """Another size that a sheet is sold in, and what it costs."""
+
+    do: Literal["add-panel-size"]
+    sheet: Named
+    length: Typed
+    width: Typed
+    price: Annotated[str, Field(max_length=40)]
+
+    def told(self, now: SolvedPlan) -> str:
+        """As it is said."""
+        return f"{_sheet_name(now, self.sheet)}, also sold {self.length} × {self.width}"
+
+    def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
+        """The size.
+
+        Raises:
+            NoSuchQuantity: ``no-such-stock``.
+            LengthRefused: where a size cannot be read.
+        """
+        _sheet_name(now, self.sheet)
+        sizes = {"length": as_kept(self.length, now.plan), "width": as_kept(self.width, now.plan)}
+        yield put(f"/library/sheets/{self.sheet}/panels/-", {**sizes, "price": self.price})
+
+
 class TakeOffcutOut(Act):
     """An offcut is gone from the rack: it was used, or thrown away."""
 

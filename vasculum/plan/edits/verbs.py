@@ -19,7 +19,7 @@ from vasculum.plan.edits.in_the_way import LastPointOut, Obstruct, Outline, Poin
 from vasculum.plan.edits.laying_out import KeepLayout, LayOutAnew, MovePart, RackOffcuts, SawSheet, SettingsDone
 from vasculum.plan.edits.layout import Copy, Graduate, Hold, SizeAll, SizeBy, SizeTo, Split, TakeOut
 from vasculum.plan.edits.measuring import CutAs, Measure
-from vasculum.plan.edits.offcuts import AddBadPlace, AddOffcut, TakeOffcutOut
+from vasculum.plan.edits.offcuts import AddBadPlace, AddOffcut, AddPanelSize, TakeOffcutOut
 from vasculum.plan.edits.own_parts import AddOwn, TakeOwnOut
 from vasculum.plan.edits.scribing import AddScribe, AddStation, TakeScribeAway
 from vasculum.plan.edits.spaces import AddSpace, CopySpace, Mirror, TakeSpaceOut
@@ -38,7 +38,7 @@ Verb = Annotated[
     | AddFormer | TakeFormerOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver
-    | AddOffcut | AddBadPlace | TakeOffcutOut | RackOffcuts
+    | AddOffcut | AddBadPlace | TakeOffcutOut | RackOffcuts | AddPanelSize
     | KeepLayout | LayOutAnew | SawSheet | MovePart | SettingsDone,
     Field(discriminator="do"),
 ]  # fmt: skip

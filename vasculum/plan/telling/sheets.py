@@ -116,6 +116,8 @@ class RowShown(Model):
     """So many of the first sheets of each way are sawn, or begun."""
     done: int
     """So many settings are done of the sheets that are begun."""
+    has_panels: bool
+    """Whether it is sold in other sizes too."""
     could_be_fewer: bool
     """Whether a search may find fewer."""
 
@@ -144,6 +146,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             notes=[*_notes(plan, one)],
             sawn=one.laid.sawn,
             done=plan.plan.settings_done.get(one.row, 0),
+            has_panels=isinstance(one.sheet, Sheet) and bool(one.sheet.panels),
             could_be_fewer=len(one.laid.best.sheets) > one.laid.bound.sheets,
         )
         for one in stocks_of(plan)
@@ -174,12 +177,13 @@ def says(one: OnStock) -> str:
     laid, noun = one.laid, one.noun
     count = len(laid.best.sheets)
     found = f"{count} {noun}{'' if count == 1 else 's'}"
-    racked = len(laid.on_offcuts)
-    if racked:
-        from_rack = f"{racked} offcut{'' if racked == 1 else 's'} from the rack"
-        if count == 0:
-            return f"{from_rack}, and no {noun}"
-        found = f"{from_rack}, and {found}"
+    bought = sum(offcut.is_bought for offcut, _ in laid.on_offcuts)
+    racked = len(laid.on_offcuts) - bought
+    beside = [f"{racked} offcut{'' if racked == 1 else 's'} from the rack"] if racked else []
+    beside += [f"{bought} panel{'' if bought == 1 else 's'}"] if bought else []
+    if beside and count == 0:
+        return f"{', '.join(beside)}, and no {noun}"
+    found = ", and ".join([*beside, found])
     if count <= laid.bound.sheets:
         why = f"so many parts share no {noun}" if laid.bound.why == "large" else "by area"
         return f"{found}; no fewer will do: {why}"
@@ -212,7 +216,7 @@ def _stocks(plan: SolvedPlan) -> Iterator[OnStock]:
         stock, parts = _stock(plan, row), tuple(_parts(plan, id_, row).values())
         if stock is not None and parts:
             kept = tuple(kept_of(plan.plan, id_))
-            yield OnStock(id_, row, stock, parts, laid_out(parts, stock, tuple(_offcuts(plan.plan, id_)), kept))
+            yield OnStock(id_, row, stock, parts, laid_out(parts, stock, tuple(offcuts_of(plan.plan, id_)), kept))
 
 
 def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
@@ -267,12 +271,13 @@ def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board) -> tuple[Mm, M
     return length, width if thickness == thick else thickness if width == thick else plan.plan.length(row.width)
 
 
-def _offcuts(plan: Plan, row: str) -> Iterator[Offcut]:
+def offcuts_of(plan: Plan, row: str) -> Iterator[Offcut]:
+    """What of a row stands in the rack, or is bought as a panel."""
     length = plan.length
     for name, one in plan.library.offcuts.items():
         if one.sheet == row:
             bad = (Zone(length(bad.x), length(bad.y), length(bad.length), length(bad.width)) for bad in one.bad)
-            yield Offcut(name, length(one.length), length(one.width), tuple(bad))
+            yield Offcut(name, length(one.length), length(one.width), tuple(bad), one.price is not None)
 
 
 # ---- as it is kept in the plan -----------------------------------------------------------------------------------

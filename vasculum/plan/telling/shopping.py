@@ -5,6 +5,7 @@ Sums are of numbers; they become words in the last step.
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from fractions import Fraction
@@ -93,10 +94,20 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         keys = tuple(key for piece in of_it for key in (piece.length, piece.width))
         if id_ in laid:
             yield _laid_out(laid[id_], need, f"{sheet.length} × {sheet.width}", keys)
+            yield from _panels(plan, laid[id_])
         else:
             percent = _percent(plan, "sheet_allowance")
             need += f"; with {percent} % {shopping.show_area(shopping.with_allowance(area, percent), unit)}"
             yield _Line(sheet.name, need, "", None, keys)
+
+
+def _panels(plan: SolvedPlan, one: OnStock) -> Iterator[_Line]:
+    """Panels that are bought for the plan, by their size."""
+    rack = plan.plan.library.offcuts
+    used = [rack[offcut.name] for offcut, _ in one.laid.on_offcuts if rack[offcut.name].price]
+    for (length, width, price), count in Counter((row.length, row.width, row.price) for row in used).items():
+        what = f"{one.sheet.name}, panel"
+        yield _Line(what, f"instead of a whole {one.noun}", f"{count} of {length} × {width}", _cost(count, price), ())
 
 
 def _counted(pieces: list[Piece]) -> str:

@@ -39,14 +39,7 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
   })
   const isOld = answer !== null && answer.base !== plan.revision
   const found = isOld ? [] : (answer?.found.rows ?? [])
-  if (isOne && !couldBeFewer && found.length === 0) return null
-  if (answer && !answer.found.can_search) {
-    return (
-      <p className="lead-in">
-        Laid out in strips. The search for fewer sheets wants Python 3.12 or newer, and is not installed here.
-      </p>
-    )
-  }
+  if (isOne && !couldBeFewer && answer === null) return null
   return (
     <div className="mb-3" aria-live="polite">
       <div className="d-flex gap-2 align-items-center mb-2">
@@ -62,7 +55,12 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
             {answer === null || isOld ? 'Look for fewer' : 'Look once more'}
           </Button>
         )}
-        {answer && !isWorking && found.length === 0 && !isOld && (
+        {answer && !answer.found.can_search && (
+          <span className="other">
+            Laid out in strips: the search wants Python 3.12 or newer, and is not installed here.
+          </span>
+        )}
+        {answer?.found.can_search && !isWorking && found.length === 0 && !isOld && (
           <span className="other">Nothing better was found.</span>
         )}
       </div>
@@ -79,6 +77,15 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
           ))}
         </ul>
       )}
+      {!isOld &&
+        answer?.found.cheaper.map((one) => (
+          <p key={one.row} className="d-flex flex-wrap gap-2 align-items-center">
+            <Fractions>{one.says}</Fractions>
+            <Button size="sm" onClick={() => act(change(one.patch), 'Panels instead of whole sheets')}>
+              Take them
+            </Button>
+          </p>
+        ))}
       {found.map((one) => (
         <p key={one.row} className="d-flex flex-wrap gap-2 align-items-center">
           <span>

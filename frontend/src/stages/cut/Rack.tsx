@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Schemas } from '../../api/client'
@@ -17,14 +17,7 @@ export function Rack({ row }: { row: Row }) {
   const isSheet = row.noun === 'sheet'
   const at = `/library/${row.noun}s/${row.row}`
   const stock = isSheet ? library.sheets?.[row.row] : library.boards?.[row.row]
-  const [said, setSaid] = useState(NO_OFFCUT)
-  const [refused, setRefused] = useState<string | null>(null)
   const offcuts = Object.entries(library.offcuts ?? {}).filter(([, one]) => one.sheet === row.row)
-  const add = async () => {
-    const refusal = await edit({ do: 'add-offcut', sheet: row.row, ...said })
-    setRefused(refusal)
-    if (refusal === null) setSaid(NO_OFFCUT)
-  }
   return (
     <details>
       <summary>{offcuts.length > 0 ? `${offcuts.length} in the rack` : 'In hand'}</summary>
@@ -43,7 +36,7 @@ export function Rack({ row }: { row: Row }) {
         <WrittenField
           label="Trimmed off left; right; below; above"
           kept={stock?.trims?.map((one) => asTyped(one, units.length)).join('; ') ?? null}
-          placeholder="1/4; 0; 0; 0"
+          placeholder={units.length === 'in' ? '1/4; 0; 0; 0' : '6; 0; 0; 0'}
           onKeep={(kept) =>
             edit(
               kept === null
@@ -53,8 +46,10 @@ export function Rack({ row }: { row: Row }) {
             )
           }
         />
-        {isSheet && <BadPlace what={`a ${row.noun} in hand`} where={{ sheet: row.row }} />}
       </div>
+      {isSheet && <BadPlace what={`a ${row.noun} in hand`} where={{ sheet: row.row }} />}
+      {isSheet && <Panels row={row} />}
+      {isSheet && <p className="lead-in mb-1">An offcut that is used first:</p>}
       <ul>
         {offcuts.map(([id, one]) => (
           <li key={id}>
@@ -83,38 +78,14 @@ export function Rack({ row }: { row: Row }) {
         ))}
       </ul>
       {isSheet && (
-        <Form
-          className="things__add"
-          aria-label={`An offcut of ${row.name}`}
-          onSubmit={(event) => {
-            event.preventDefault()
-            add()
-          }}
-        >
-          {OFFCUT.map(([name, label]) => (
-            <Form.Group key={name} controlId={`${row.row}-${name}`}>
-              <Form.Label className="mb-0">{label}</Form.Label>
-              <Form.Control
-                value={said[name]}
-                maxLength={120}
-                autoComplete="off"
-                onChange={(event) => setSaid({ ...said, [name]: event.target.value })}
-              />
-            </Form.Group>
-          ))}
-          <Button
-            type="submit"
-            variant="outline-primary"
-            disabled={said.length.trim() === '' || said.width.trim() === ''}
-          >
-            Into the rack
-          </Button>
-          {refused && (
-            <p role="alert">
-              <Fractions>{refused}</Fractions>
-            </p>
-          )}
-        </Form>
+        <Asked
+          called={`An offcut of ${row.name}`}
+          fields={OFFCUT}
+          first={NO_OFFCUT}
+          spare="where"
+          submit="Into the rack"
+          onSaid={(said) => edit({ do: 'add-offcut', sheet: row.row, ...said })}
+        />
       )}
     </details>
   )
@@ -127,47 +98,81 @@ const OFFCUT = [
   ['width', 'Across'],
 ] as const
 
-/** A corner or another place that nothing is made of. */
-function BadPlace({ what, where }: { what: string; where: { offcut: string } | { sheet: string } }) {
+/** Other sizes that a sheet is sold in. */
+function Panels({ row }: { row: Row }) {
+  const { units, library } = usePlan().plan.document
   const { edit } = useCommands()
-  const [isOpen, setOpen] = useState(false)
-  const [said, setSaid] = useState(NO_PLACE)
+  const panels = library.sheets?.[row.row]?.panels ?? []
+  return (
+    <>
+      <p className="lead-in mb-1">
+        {panels.length === 0 ? 'Also sold in another size:' : 'Also sold as '}
+        {panels
+          .map(
+            (one) =>
+              `${asTyped(one.length, units.length)} × ${asTyped(one.width, units.length)}, ${one.price}`,
+          )
+          .join('; ')}
+      </p>
+      <Asked
+        called={`Another size of ${row.name}`}
+        fields={PANEL}
+        first={NO_PANEL}
+        submit="Sold so too"
+        onSaid={(said) => edit({ do: 'add-panel-size', sheet: row.row, ...said })}
+      />
+    </>
+  )
+}
+
+const NO_PANEL = { length: '', width: '', price: '' }
+const PANEL = [
+  ['length', 'Length'],
+  ['width', 'Width'],
+  ['price', 'Price'],
+] as const
+
+interface AskedProps<Said extends Record<string, string>> {
+  called: string
+  fields: readonly (readonly [keyof Said & string, string])[]
+  first: Said
+  submit: string
+  /** What may stay empty. */
+  spare?: string
+  onSaid(said: Said): Promise<string | null>
+}
+
+/** A short form: a few texts, one button, and the refusal below. */
+function Asked<Said extends Record<string, string>>({
+  called,
+  fields,
+  first,
+  submit,
+  spare,
+  onSaid,
+}: AskedProps<Said>) {
+  const id = useId()
+  const [said, setSaid] = useState(first)
   const [refused, setRefused] = useState<string | null>(null)
-  if (!isOpen) {
-    return (
-      <Button
-        size="sm"
-        variant="link"
-        className="p-0"
-        aria-label={`A bad place of ${what}`}
-        onClick={() => setOpen(true)}
-      >
-        {'sheet' in where ? 'One has a bad place' : 'a bad place'}
-      </Button>
-    )
-  }
   const add = async () => {
-    const refusal = await edit({ do: 'add-bad-place', ...where, ...said })
+    const refusal = await onSaid(said)
     setRefused(refusal)
-    if (refusal === null) {
-      setSaid(NO_PLACE)
-      setOpen(false)
-    }
+    if (refusal === null) setSaid(first)
   }
   return (
     <Form
       className="things__add"
-      aria-label={`A bad place of ${what}`}
+      aria-label={called}
       onSubmit={(event) => {
         event.preventDefault()
         add()
       }}
     >
-      {PLACE.map(([name, label]) => (
-        <Form.Group key={name} controlId={`bad-${Object.values(where)[0]}-${name}`}>
+      {fields.map(([name, label]) => (
+        <Form.Group key={name} controlId={`${id}-${name}`}>
           <Form.Label className="mb-0">{label}</Form.Label>
           <Form.Control
-            value={said[name]}
+            value={said[name] ?? ''}
             maxLength={120}
             autoComplete="off"
             onChange={(event) => setSaid({ ...said, [name]: event.target.value })}
@@ -177,9 +182,9 @@ function BadPlace({ what, where }: { what: string; where: { offcut: string } | {
       <Button
         type="submit"
         variant="outline-primary"
-        disabled={PLACE.some(([name]) => said[name].trim() === '')}
+        disabled={fields.some(([name]) => name !== spare && (said[name] ?? '').trim() === '')}
       >
-        Leave it out
+        {submit}
       </Button>
       {refused && (
         <p role="alert">
@@ -188,6 +193,26 @@ function BadPlace({ what, where }: { what: string; where: { offcut: string } | {
       )}
     </Form>
   )
+}
+
+/** A corner or another place that nothing is made of. */
+function BadPlace({ what, where }: { what: string; where: { offcut: string } | { sheet: string } }) {
+  const { edit } = useCommands()
+  const [isOpen, setOpen] = useState(false)
+  const called = `A bad place of ${what}`
+  if (!isOpen) {
+    return (
+      <Button size="sm" variant="link" className="p-0" aria-label={called} onClick={() => setOpen(true)}>
+        {'sheet' in where ? 'One has a bad place' : 'a bad place'}
+      </Button>
+    )
+  }
+  const add = async (said: typeof NO_PLACE) => {
+    const refusal = await edit({ do: 'add-bad-place', ...where, ...said })
+    if (refusal === null) setOpen(false)
+    return refusal
+  }
+  return <Asked called={called} fields={PLACE} first={NO_PLACE} submit="Leave it out" onSaid={add} />
 }
 
 const NO_PLACE = { x: '0', y: '0', length: '', width: '' }

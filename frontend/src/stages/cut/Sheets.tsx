@@ -45,7 +45,7 @@ export function Sheets() {
       {rows.length > 0 && (
         <Looking
           couldBeFewer={rows.some((row) => row.could_be_fewer)}
-          isOne={rows.every((row) => row.ways.every((way) => way.sheets < 2))}
+          isOne={rows.every((row) => row.ways.every((way) => way.sheets < 2) && !row.has_panels)}
         />
       )}
       {rows.map((row) => (
