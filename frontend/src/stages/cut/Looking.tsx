@@ -39,6 +39,7 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
   })
   const isOld = answer !== null && answer.base !== plan.revision
   const found = isOld ? [] : (answer?.found.rows ?? [])
+  const hasFound = found.length > 0 || answer?.found.cheaper.length || answer?.found.less.length
   if (isOne && !couldBeFewer && answer === null) return null
   return (
     <div className="mb-3" aria-live="polite">
@@ -60,7 +61,7 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
             Laid out in strips: the search wants Python 3.12 or newer, and is not installed here.
           </span>
         )}
-        {answer?.found.can_search && !isWorking && found.length === 0 && !isOld && (
+        {answer?.found.can_search && !isWorking && !isOld && !hasFound && (
           <span className="other">Nothing better was found.</span>
         )}
       </div>
