@@ -13,9 +13,9 @@ from vasculum.core.tables import label_sheets
 from vasculum.demo import demo_plan
 from vasculum.export.pdf.labels import labels
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.on_stock import stocks_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.labels import labels_of, part_labels
-from vasculum.plan.telling.sheets import stocks_of
 
 SHEETS = {one.id: one for one in label_sheets()}
 PAPERS = {"A4": (210.0, 297.0), "Letter": (215.9, 279.4)}

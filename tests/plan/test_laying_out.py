@@ -12,7 +12,8 @@ from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.drawing.cut_sheet import cut_sheet
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
-from vasculum.plan.telling.sheets import OnStock, RowShown, rows_shown, stocks_of
+from vasculum.plan.making.on_stock import OnStock, stocks_of
+from vasculum.plan.telling.sheets import RowShown, rows_shown
 from vasculum.plan.telling.solution import solution_of
 
 

@@ -23,9 +23,10 @@ from vasculum.drawing.primitives import Rect, Text
 from vasculum.export.files import EXPORTS
 from vasculum.plan.document import Plan
 from vasculum.plan.document.reading import FaultyPlan, write_plan
+from vasculum.plan.making.on_stock import OnStock, stocks_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import regions
-from vasculum.plan.telling.sheets import OnStock, layouts_of, rows_shown, stocks_of, way_of
+from vasculum.plan.telling.sheets import layouts_of, rows_shown, way_of
 from vasculum.plan.telling.solution import solution_of
 
 

@@ -24,8 +24,9 @@ from vasculum.drawing.primitives import (
 )
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.on_stock import OnStock, layout_of, stocks_of, ways_of
 from vasculum.plan.making.pieces import pieces_of
-from vasculum.plan.telling.sheets import OnStock, layout_of, part_called, stocks_of, ways_of
+from vasculum.plan.telling.sheets import part_called
 
 ZERO = Fraction(0)
 TALLEST, LOWEST = Fraction(7, 2), Fraction(7, 5)

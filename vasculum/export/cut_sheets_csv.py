@@ -8,7 +8,8 @@ import io
 from vasculum.cutting.ways import Aim
 from vasculum.plan.document.cells import harmless
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.sheets import layout_of, part_called, stocks_of
+from vasculum.plan.making.on_stock import layout_of, stocks_of
+from vasculum.plan.telling.sheets import part_called
 
 COLUMNS = ("stock", "sheet", "part", "from_left_mm", "from_below_mm", "length_mm", "width_mm", "turned")
 

@@ -18,10 +18,11 @@ from ezdxf.layouts.layout import Modelspace
 from vasculum.core.lengths import Mm
 from vasculum.cutting.model import Piece as Leaf
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.on_stock import layout_of, stocks_of
 from vasculum.plan.making.piece import Piece
 from vasculum.plan.making.pieces import made_of
 from vasculum.plan.making.regions import Region, points, regions
-from vasculum.plan.telling.sheets import layout_of, part_called, stocks_of
+from vasculum.plan.telling.sheets import part_called
 
 BETWEEN = Mm(100)
 """Between sheets."""

@@ -10,7 +10,7 @@ from vasculum.plan.document import Model, PanelSize, Sheet
 from vasculum.plan.document.patching import Patch
 from vasculum.plan.edits.acts import Numbers, put
 from vasculum.plan.laying.solving import SolvedPlan
-from vasculum.plan.telling.sheets import OnStock, kept_of, offcuts_of
+from vasculum.plan.making.on_stock import OnStock, kept_of, offcuts_of
 
 MOST = 3
 """So many panels of one size are tried."""

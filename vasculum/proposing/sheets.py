@@ -17,7 +17,8 @@ from vasculum.plan.document.patching import Patch, patched
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.edits.laying_out import kept_as
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
-from vasculum.plan.telling.sheets import OnStock, part_called, stocks_of
+from vasculum.plan.making.on_stock import OnStock, stocks_of
+from vasculum.plan.telling.sheets import part_called
 from vasculum.proposing.panels import CheaperMix, cheaper_mix
 
 SECONDS = 10

@@ -19,7 +19,8 @@ from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
 from vasculum.plan.edits.offcuts import LOAD_AGAIN
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.telling.sheets import OnStock, kept_sheet, layout_of, part_called, settings_in_work, stocks_of
+from vasculum.plan.making.on_stock import OnStock, kept_sheet, layout_of, settings_in_work, stocks_of
+from vasculum.plan.telling.sheets import part_called
 
 Ordinate = Annotated[float, Field(ge=0, le=100_000, allow_inf_nan=False, description="mm")]
 Number = Annotated[int, Field(ge=1, le=1000, description="Which sheet, from 1.")]

@@ -11,9 +11,9 @@ from vasculum.plan.document import Plan
 from vasculum.plan.laying.layout import every_cell
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.laying.things import things_in
+from vasculum.plan.making.on_stock import stocks_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.rooms import sizes_of
-from vasculum.plan.telling.sheets import stocks_of
 from vasculum.plan.telling.words import piece_name, place_name
 
 

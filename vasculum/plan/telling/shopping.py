@@ -16,10 +16,11 @@ from vasculum.plan.document import Model
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.goods import Good
+from vasculum.plan.making.on_stock import OnStock, row_of, stocks_of
 from vasculum.plan.making.piece import STRIPS, Piece
 from vasculum.plan.making.regions import is_across
 from vasculum.plan.telling.hardware import hardware_shown
-from vasculum.plan.telling.sheets import OnStock, doubt, row_of, stocks_of
+from vasculum.plan.telling.sheets import doubt
 
 
 class ShoppingLine(Model):

@@ -1,0 +1,207 @@
+"""What is cut from each row of stock, and how it is laid out: parts, the sheet, its offcuts, and what is kept of it.
+
+The faces of a matched column are one part here, in their order: they are cut from one panel.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Literal, NamedTuple
+
+from vasculum.core.lengths import Mm
+from vasculum.cutting.model import Layout, Part, Piece, Stock, Trims, Zone
+from vasculum.cutting.order import Setting, settings_of
+from vasculum.cutting.slices import Slice
+from vasculum.cutting.ways import AIMS, Aim, Kept, Laid, Offcut, laid_out
+from vasculum.plan.document import Board, CutTree, KeptSheet, Plan, Sheet
+from vasculum.plan.laying.layout import nodes_of
+from vasculum.plan.laying.places import PLAN
+from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.piece import STRIPS
+from vasculum.plan.making.piece import Piece as MadePiece
+from vasculum.plan.making.pieces import pieces_of
+
+PANEL = "panel"
+
+
+class OnStock(NamedTuple):
+    """One row of stock: what is cut from it, the sheet it is, and the ways to lay it out."""
+
+    row: str
+    sheet: Sheet | Board
+    stock: Stock
+    parts: tuple[Part, ...]
+    laid: Laid
+
+    @property
+    def noun(self) -> str:
+        """What one of it is called."""
+        return "sheet" if isinstance(self.sheet, Sheet) else "board"
+
+    @property
+    def is_free(self) -> bool:
+        """Whether no grain is to be seen."""
+        return isinstance(self.sheet, Sheet) and self.sheet.grain == "free"
+
+
+def stocks_of(plan: SolvedPlan) -> list[OnStock]:
+    """Every row of sheets that something is cut from, laid out; worked out once for each solution."""
+    kept: list[OnStock] | None = plan.kept.get("stocks")
+    if kept is None:
+        kept = plan.kept["stocks"] = list(_stocks(plan))
+    return kept
+
+
+def ways_of(laid: Laid) -> Iterator[tuple[Aim, Layout]]:
+    """Every way that there is, by what it aims at."""
+    for aim in AIMS:
+        layout = laid.of(aim)
+        if layout is not None:
+            yield aim, layout
+
+
+def layout_of(laid: Laid, aim: Aim | None = None) -> tuple[Aim, Layout]:
+    """A way by its aim; the best where nothing is asked for, or where nothing was kept."""
+    layout = laid.of(aim) if aim else None
+    return (laid.aim, laid.best) if aim is None or layout is None else (aim, layout)
+
+
+def settings_in_work(one: OnStock, aim: Aim) -> list[Setting]:
+    """The settings of what is on the saw now, in the order of the work."""
+    return settings_of(_in_work(one, layout_of(one.laid, aim)[1]))
+
+
+def _in_work(one: OnStock, layout: Layout) -> list[Piece]:
+    """What is on the saw: the sheets that are begun, or everything that is not sawn yet, offcuts first."""
+    laid = one.laid
+    if laid.begun:
+        return list(layout.sheets[laid.sawn - laid.begun : laid.sawn])
+    return [*(piece for _, piece in laid.on_offcuts), *layout.sheets[laid.sawn :]]
+
+
+def chosen(plan: SolvedPlan, name: str) -> Mm:
+    """What the plan has chosen."""
+    value: Mm = plan.solved.value(*nearest_key(plan, PLAN, name))
+    return value
+
+
+def _stocks(plan: SolvedPlan) -> Iterator[OnStock]:
+    library = plan.plan.library
+    rows: list[tuple[str, Sheet | Board]] = [*library.sheets.items(), *library.boards.items()]
+    for id_, row in rows:
+        stock, parts = _stock(plan, row), tuple(_parts(plan, id_, row).values())
+        if stock is not None and parts:
+            kept = tuple(kept_of(plan.plan, id_))
+            yield OnStock(id_, row, stock, parts, laid_out(parts, stock, tuple(offcuts_of(plan.plan, id_)), kept))
+
+
+def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
+    """A row as it is sold, trimmed as it or the plan says; nothing where nobody said how large it is."""
+    if not row.length or not row.width:
+        return None
+    length, kerf = plan.plan.length, chosen(plan, "blade_kerf")
+    if row.trims is not None:
+        trims = Trims(*map(length, row.trims))
+    elif isinstance(row, Sheet):
+        trims = Trims(*[chosen(plan, "sheet_trim")] * len(Trims._fields))
+    else:
+        trims = Trims()
+    return Stock(length(row.length), length(row.width), kerf, trims)
+
+
+def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
+    """What is cut from a row, by name; the faces of a matched column are one."""
+    matched = {split: _panel(plan, split) for split in _matched(plan)}
+    panels = {cell: split for split in matched for cell in plan.plan.places[split].children}
+    is_free = isinstance(row, Sheet) and row.grain == "free"
+    over = chosen(plan, "cut_oversize")
+    parts: dict[str, Part] = {}
+    for piece in pieces_of(plan):
+        if row_of(plan, piece) != id_ or piece.size is None or min(piece.size) <= 0:
+            continue
+        split = panels.get(piece.place) if piece.grain == "matched" else None
+        panel = matched[split] if split else None
+        if split and panel:
+            parts[panel.name] = panel
+        else:
+            length, width = _face(plan, piece, row)
+            parts[piece.id] = Part(piece.id, length + over, width + over, is_free or piece.grain == "free")
+    return parts
+
+
+def row_of(plan: SolvedPlan, piece: MadePiece) -> str | None:
+    """The row of the library that a piece is cut from: its sheet or board, or the board that strips are ripped from."""
+    return plan.plan.choices.get("strip_board") if piece.rule.stock in STRIPS else piece.sheet
+
+
+def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board) -> tuple[Mm, Mm]:
+    """Length, and how wide it lies on its row: a strip as thick as its board on the flat, as wide as that on edge.
+
+    One that is neither takes the whole width of its board.
+    """
+    assert piece.size is not None
+    length, width, thickness = piece.size
+    if piece.rule.stock not in STRIPS or not isinstance(row, Board):
+        return length, width
+    thick = plan.plan.length(row.thick)
+    return length, width if thickness == thick else thickness if width == thick else plan.plan.length(row.width)
+
+
+def offcuts_of(plan: Plan, row: str) -> Iterator[Offcut]:
+    """What of a row stands in the rack, or is bought as a panel."""
+    length = plan.length
+    for name, one in plan.library.offcuts.items():
+        if one.sheet == row:
+            bad = (Zone(length(bad.x), length(bad.y), length(bad.length), length(bad.width)) for bad in one.bad)
+            yield Offcut(name, length(one.length), length(one.width), tuple(bad), one.price is not None)
+
+
+def _matched(plan: SolvedPlan) -> list[str]:
+    """The columns of fronts whose figure runs on."""
+    nodes = [node.id for space in plan.plan.space_order for node in nodes_of(plan.plan, space)]
+    return [id_ for id_ in nodes if "grain.matched" in plan.laid.places[id_].kinds]
+
+
+def _panel(plan: SolvedPlan, split: str) -> Part | None:
+    """The panel that the faces of a column are cut from."""
+    sizes = [plan.solved.value(split, f"panel_{way}_needed") for way in ("length", "width")]
+    return None if None in sizes else Part(f"{split}/{PANEL}", sizes[0], sizes[1])
+
+
+# ---- as it is kept in the plan -----------------------------------------------------------------------------------
+
+
+def kept_of(plan: Plan, row: str) -> Iterator[Kept]:
+    """The sheets of a row whose layout is kept."""
+    for sheet in plan.layouts.get(row, ()):
+        sawn = tuple(_as_sawn(plan, sheet.cuts)) if sheet.state != "kept" else ()
+        kerf = plan.length(sheet.kerf) if sheet.kerf else None
+        yield Kept(_slice(sheet.cuts), sawn, kerf, sheet.state == "begun")
+
+
+def kept_sheet(piece: Piece, kerf: Mm | None = None, *, is_begun: bool = False) -> KeptSheet:
+    """A sheet that was laid out, to be kept; as sawn with a kerf, and with the sizes that its parts have now."""
+    is_sawn = kerf is not None
+    state: Literal["kept", "begun", "sawn"] = "begun" if is_begun else "sawn" if is_sawn else "kept"
+    return KeptSheet(state=state, kerf=f"{kerf} mm" if is_sawn else None, cuts=_kept_tree(piece, is_sawn))
+
+
+def _kept_tree(piece: Piece, is_sawn: bool) -> CutTree:
+    if piece.part:
+        size = (piece.width, piece.length) if piece.is_turned else (piece.length, piece.width)
+        sawn = [f"{one} mm" for one in size] if is_sawn else None
+        return CutTree(part=piece.part, turned=piece.is_turned, sawn=sawn)
+    children = [_kept_tree(child, is_sawn) for child in piece.children if not child.is_offcut]
+    return CutTree(cut=piece.cut, children=children)
+
+
+def _slice(tree: CutTree) -> Slice:
+    return Slice(tree.part, tree.turned, tree.cut, tuple(map(_slice, tree.children)))
+
+
+def _as_sawn(plan: Plan, tree: CutTree) -> Iterator[Part]:
+    if tree.sawn is not None:
+        length, width = map(plan.length, tree.sawn)
+        yield Part(tree.part, length, width)
+    for child in tree.children:
+        yield from _as_sawn(plan, child)
