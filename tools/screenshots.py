@@ -126,6 +126,7 @@ def second_version(page: Page) -> None:
     page.get_by_role("button", name="Plan", exact=True).click()
     page.get_by_role("button", name="Make a second version, side by side").click()
     page.get_by_role("link", name="Open Copy of Potting bench").click()
+    page.wait_for_url(lambda url: "/potting-bench" not in url)
     page.get_by_role("button", name="Left column").click()
     page.get_by_role("button", name="Take out").click()
     page.wait_for_selector(".drawing .cell >> nth=2")

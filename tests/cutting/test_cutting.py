@@ -14,7 +14,7 @@ from shapely import box, union_all
 from tests.helpers import mm
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import bound, fits
-from vasculum.cutting.checked import faults
+from vasculum.cutting.checked import faults, stages_of
 from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.search import is_installed, search
@@ -102,7 +102,7 @@ DRAWN = st.lists(st.tuples(SIZES, SIZES, st.booleans()), min_size=1, max_size=18
 )
 STOCKS = st.builds(
     Stock, st.integers(1500, 2800).map(Mm), st.integers(900, 1300).map(Mm),
-    st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Trims(), Trims(*[Mm(5)] * 4), Trims(Mm(2), Mm(0), Mm(7), Mm(1))]), st.none(), st.just(()),
+    st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Trims(), Trims(*[Mm(5)] * 4), Trims(Mm(2), Mm(0), Mm(7), Mm(1))]), st.none(), st.just(()), st.just(4),
 )  # fmt: skip
 
 
@@ -225,7 +225,7 @@ def test_the_checker_names_what_cannot_be_cut(fault: str, layout: Layout) -> Non
 def test_a_wider_saw_spoils_a_layout_and_so_do_too_many_stages_or_sheets() -> None:
     good = strips(PAIR, METRIC)
     assert faults(good, PAIR, METRIC._replace(kerf=Mm(4)))
-    assert any("stages" in one for one in faults(good, PAIR, METRIC, most_stages=1))
+    assert any("stages" in one for one in faults(good, PAIR, METRIC._replace(stages=1)))
     assert any("sheets of 0" in one for one in faults(good, PAIR, METRIC._replace(copies=0)))
 
 
@@ -386,6 +386,27 @@ def test_what_the_search_finds_can_be_cut_and_keeps_its_own_bound(parts: tuple[P
         assert len(layout.sheets) >= max(least, bound(fitting, stock).sheets)
         again = laid_out(fitting, stock, (), kept_of(layout))
         assert again.kept == layout
+
+
+@settings(max_examples=30, deadline=None)
+@given(parts=DRAWN, stock=STOCKS, stages=st.integers(2, 4))
+def test_no_way_has_more_stages_than_the_saw_is_given(parts: tuple[Part, ...], stock: Stock, stages: int) -> None:
+    limited = stock._replace(stages=stages)
+    laid = laid_out(parts, limited)
+    for way in (laid.fewest_sheets, laid.fewest_settings):
+        assert faults(way, parts, limited) == []
+        assert max((stages_of(sheet) for sheet in way.sheets), default=0) <= stages
+        assert sorted(way.left) == sorted(part.name for part in parts if not fits(part, stock))
+
+
+@pytest.mark.skipif(not is_installed(), reason="the search wants Python 3.12 or newer")
+def test_the_search_keeps_to_the_stages_too() -> None:
+    parts = parts_of(("16 3/4", "15 1/4", 16), ("30", "9", 5), ("12", "7", 9))
+    for stages in (2, 3, 4):
+        stock = SHEET._replace(stages=stages)
+        found = [layout for layout, _ in searched(parts, stock, 0.5)]
+        assert bool(found) is (stages > 2)
+        assert all(stages_of(sheet) <= stages for layout in found for sheet in layout.sheets)
 
 
 def test_what_is_too_much_for_the_search_is_left_alone() -> None:

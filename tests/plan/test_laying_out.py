@@ -280,3 +280,9 @@ def test_a_sheet_smaller_than_its_trims_gives_nothing_and_says_why() -> None:
     bought = {line.what: line for line in solution_of(solved(plan)).shopping.lines}
     assert bought[row.name].buy == ""
     assert "come out of none" in bought[row.name].need
+
+
+def test_the_stages_of_the_saw_are_chosen() -> None:
+    plan = bank()
+    assert {row_of(with_choices(plan, cut_stages=text)).stock.stages for text in ("2", "3")} == {2, 3}
+    assert row_of(with_choices(plan, cut_stages="1")).stock.stages == 2

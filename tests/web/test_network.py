@@ -287,6 +287,17 @@ def test_a_paired_phone_reads_and_tries(phone: Phone, door: Network, api: Api) -
     assert phone.ask("POST", f"/api/plans/{DEMO}/preview", json=body).status_code == 200
 
 
+def test_a_paired_phone_at_the_saw_says_what_is_cut(phone: Phone, door: Network, api: Api) -> None:
+    phone.pair(door.code)
+    row = phone.ask("GET", f"/api/plans/{DEMO}/sheets").json["rows"][0]
+    act = {"do": "settings-done", "row": row["row"], "aim": row["aim"], "done": 1}
+    base = api.get(f"/plans/{DEMO}")["revision"]
+    assert phone.ask("POST", f"/api/plans/{DEMO}/edits", json={"base": base, "act": act}).status_code == 200
+    assert {one["row"]: one["done"] for one in api.get(f"/plans/{DEMO}/sheets")["rows"]}[row["row"]] == 1
+    moving = {"base": base + 1, "act": {"do": "lay-out-anew", "row": row["row"]}}
+    assert phone.ask("POST", f"/api/plans/{DEMO}/edits", json=moving).status_code == 403
+
+
 def test_a_body_through_the_second_door_is_limited(phone: Phone, door: Network) -> None:
     phone.pair(door.code)
     body = {"text": "1" * MOST_BYTES_OF_GUESTS, "unit": "in"}

@@ -11,15 +11,13 @@ from collections.abc import Iterator, Sequence
 
 from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock
 
-MOST_STAGES = 4
-"""Rip, crosscut, rip again, trim."""
 STAGES_ROUND_BAD = 4
 """So many more for each bad place: one along each of its edges."""
 
 
-def faults(layout: Layout, parts: Sequence[Part], stock: Stock, most_stages: int = MOST_STAGES) -> list[str]:
+def faults(layout: Layout, parts: Sequence[Part], stock: Stock) -> list[str]:
     """What is wrong with a layout, in words for whoever made it."""
-    found = [fault for sheet in layout.sheets for fault in _of_sheet(sheet, stock, most_stages)]
+    found = [fault for sheet in layout.sheets for fault in _of_sheet(sheet, stock)]
     known = {part.name: part for part in parts}
     laid = Counter(one.part for one in layout.parts())
     missing = [name for name in known if laid[name] + layout.left.count(name) != 1]
@@ -39,15 +37,15 @@ def _of_part(laid: Piece, part: Part) -> Iterator[str]:
         yield f"{part.name} lies against its grain"
 
 
-def _of_sheet(sheet: Piece, stock: Stock, most_stages: int) -> Iterator[str]:
+def _of_sheet(sheet: Piece, stock: Stock) -> Iterator[str]:
     length, width = stock.usable
     if (sheet.x, sheet.y, sheet.length, sheet.width) != (stock.trims.start, stock.trims.lower, length, width):
         yield "a sheet is not what trimming leaves"
     yield from _of_piece(sheet, stock.kerf)
     yield from (f"{leaf.part} lies on a bad place" for leaf in sheet.leaves() if leaf.part and _is_on_any(leaf, stock))
-    most = most_stages + STAGES_ROUND_BAD * len(stock.bad)
-    if _stages(sheet) > most:
-        yield f"{_stages(sheet)} stages of cuts; {most} are the most"
+    most = stock.stages + STAGES_ROUND_BAD * len(stock.bad)
+    if stages_of(sheet) > most:
+        yield f"{stages_of(sheet)} stages of cuts; {most} are the most"
 
 
 def _is_on_any(leaf: Piece, stock: Stock) -> bool:
@@ -59,8 +57,9 @@ def _is_on_any(leaf: Piece, stock: Stock) -> bool:
     )  # fmt: skip
 
 
-def _stages(one: Piece) -> int:
-    return 0 if one.cut is None else 1 + max((_stages(child) for child in one.children), default=0)
+def stages_of(one: Piece) -> int:
+    """How many stages of cuts, each across the one before."""
+    return 0 if one.cut is None else 1 + max((stages_of(child) for child in one.children), default=0)
 
 
 def _of_piece(one: Piece, kerf: Mm) -> Iterator[str]:

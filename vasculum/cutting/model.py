@@ -17,6 +17,10 @@ ACROSS: dict[Way, Way] = {"rip": "crosscut", "crosscut": "rip"}
 """The other way to cut."""
 
 
+MOST_STAGES = 4
+"""Rip, crosscut, rip again, trim."""
+
+
 class Part(NamedTuple):
     """One part to cut: its length lies along the sheet's, unless it may be turned."""
 
@@ -53,6 +57,8 @@ class Stock(NamedTuple):
     trims: Trims = Trims()
     copies: int | None = None
     bad: tuple[Zone, ...] = ()
+    stages: int = MOST_STAGES
+    """So many changes of direction at most: rips, then crosscuts, and so on."""
 
     @property
     def usable(self) -> tuple[Mm, Mm]:

@@ -22,7 +22,7 @@ STAGES = (3, 2)
 """Cuts one after the other in different directions, with a trimming cut beyond them: three fill better, two want fewer
 settings of the fence."""
 SHARES = (2, 1)
-"""Of the time, for each of them."""
+"""Of the time, for each of them; what has more stages than the saw is given is left out."""
 MOST_KINDS = 200
 """Of more different sizes the library finds nothing in the time that it is given, and goes on beyond it."""
 NO_COPIES = 10**6
@@ -48,8 +48,9 @@ def search(parts: Sequence[Part], stock: Stock, seconds: float, found: Found) ->
     kinds = {part[1:] for part in fitting}
     if not 0 < len(kinds) <= MOST_KINDS or not is_installed():
         return
-    for stages, share in zip(STAGES, SHARES, strict=True):
-        _search(fitting, stock, stages, seconds * share / sum(SHARES), found)
+    shares = {stages: share for stages, share in zip(STAGES, SHARES, strict=True) if stages < stock.stages}
+    for stages, share in shares.items():
+        _search(fitting, stock, stages, seconds * share / sum(shares.values()), found)
 
 
 def _search(parts: list[Part], stock: Stock, stages: int, seconds: float, found: Found) -> None:

@@ -9,7 +9,7 @@ from typing import Literal, NamedTuple, cast, get_args
 
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import Bound, bound, fits
-from vasculum.cutting.checked import faults
+from vasculum.cutting.checked import faults, stages_of
 from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.slices import DoesNotFit, Slice, needs, placed, slice_of, without
@@ -117,7 +117,8 @@ def laid_out(
 def _best_two(parts: tuple[Part, ...], stock: Stock, least: int) -> tuple[Layout, Layout]:
     """The best of several orders with fewest sheets in mind, and with fewest settings."""
     scale = scale_of(parts, stock)
-    tried = list(_tried([_times(part, scale) for part in parts], _stock_times(stock, scale), least))
+    drawn = _tried([_times(part, scale) for part in parts], _stock_times(stock, scale), least)
+    tried = [one for one in drawn if all(stages_of(sheet) <= stock.stages for sheet in one.sheets)]
     best = min(tried, key=fewer_sheets), min(tried, key=_fewer_settings)
     known = {part.name: part for part in parts}
     exact = [Layout(tuple(placed(slice_of(one), known, stock) for one in found.sheets), found.left) for found in best]

@@ -218,7 +218,7 @@ def marking(plan_id: str) -> MarkingAnswer:
     return MarkingAnswer(boards=marked_out(plan), drilled=drilled(plan))
 
 
-@route("GET", "/plans/<plan_id>/sheets", SheetsAnswer, refuses=(404,), for_guests=True)
+@route("GET", "/plans/<plan_id>/sheets", SheetsAnswer, refuses=(404,))
 def sheets(plan_id: str) -> SheetsAnswer:
     """Parts on the sheets that they are cut from, two ways beside each other."""
     return SheetsAnswer(rows=rows_shown(desk().solved(desk().plans.get(plan_id))))
