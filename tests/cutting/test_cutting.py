@@ -399,6 +399,14 @@ def test_no_way_has_more_stages_than_the_saw_is_given(parts: tuple[Part, ...], s
         assert sorted(way.left) == sorted(part.name for part in parts if not fits(part, stock))
 
 
+@settings(max_examples=30, deadline=None)
+@given(parts=DRAWN, stages=st.integers(2, 4), size=st.tuples(st.integers(200, 1500), st.integers(100, 900)))
+def test_offcuts_keep_to_the_stages_too(parts: tuple[Part, ...], stages: int, size: tuple[int, int]) -> None:
+    stock = METRIC._replace(stages=stages)
+    laid = laid_out(parts, stock, (Offcut("o", Mm(size[0]), Mm(size[1])),))
+    assert all(stages_of(piece) <= stages for _, piece in laid.on_offcuts)
+
+
 @pytest.mark.skipif(not is_installed(), reason="the search wants Python 3.12 or newer")
 def test_the_search_keeps_to_the_stages_too() -> None:
     parts = parts_of(("16 3/4", "15 1/4", 16), ("30", "9", 5), ("12", "7", 9))

@@ -127,10 +127,11 @@ def test_layouts_of_nothing_are_refused_and_go_with_their_row() -> None:
             changed(plan, step(f"/layouts/{plan.choices['side_sheet']}", [bad]))
     spare = act(plan, "name-stock", kind="sheets", name="Spare", thickness="1/2 in")
     (row,) = set(spare.library.sheets) - set(plan.library.sheets)
-    held = changed(spare, step(f"/layouts/{row}", [tree]))
+    begun = {"state": "begun", "cuts": {"part": "a/side", "sawn": ["1 in", "1 in"]}}
+    held = changed(spare, step(f"/layouts/{row}", [tree, begun]), step("/settings_done", {row: 1}))
     held = act(held, "add-offcut", sheet=row, length="20", width="20")
     gone = act(held, "take-stock-out", kind="sheets", row=row)
-    assert gone.layouts == {}
+    assert (gone.layouts, gone.settings_done) == ({}, {})
     assert gone.library.offcuts == {}
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 
+from vasculum.cutting.checked import stages_of
 from vasculum.cutting.model import NOTHING, Mm, Part, Stock, Trims, Way, Zone
 from vasculum.cutting.slices import Box, Slice, slice_of
 from vasculum.cutting.strips import strips
@@ -66,13 +67,18 @@ def _clear(parts: list[Part], size: tuple[Mm, Mm], stock: Stock) -> Filled:
     """A good rectangle, filled in the best of a few orders."""
     only = stock._replace(length=size[0], width=size[1], trims=Trims(), copies=1, bad=())
     tried = [
-        strips(parts, only, across_first=across, is_planned=plan) for across in (False, True) for plan in (False, True)
+        strips(parts, only, is_pure=pure, across_first=across, is_planned=plan)
+        for pure in (False, True)
+        for across in (False, True)
+        for plan in (False, True)
     ]
-    best = max(tried, key=lambda one: sum((leaf.length * leaf.width for leaf in one.parts()), NOTHING))
+    allowed = [one for one in tried if all(stages_of(sheet) <= stock.stages for sheet in one.sheets)]
+    best = max(allowed, key=lambda one: sum((leaf.length * leaf.width for leaf in one.parts()), NOTHING))
     if not best.sheets:
         return Slice(least=size), NOTHING
     area = sum((leaf.length * leaf.width for leaf in best.parts()), NOTHING)
-    return Slice(cut="rip", children=(slice_of(best.sheets[0]),), least=size), area
+    lying = slice_of(best.sheets[0])
+    return (lying if lying.cut else Slice(cut="rip", children=(lying,)))._replace(least=size), area
 
 
 def _clipped(zone: Zone, box: Box) -> Zone | None:

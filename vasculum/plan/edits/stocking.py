@@ -140,8 +140,9 @@ class TakeStockOut(Act):
         one = row_of(now.plan.library, self.kind, self.row)
         if users := [*_users(now.plan, self.kind, self.row)]:
             raise PlanRefused("in-use", f"{one.name} is in use: {', '.join(users)}.", "Choose another there first.")
-        if self.row in now.plan.layouts:
-            yield gone(f"/layouts/{self.row}")
+        for name in ("layouts", "settings_done"):
+            if self.row in getattr(now.plan, name):
+                yield gone(f"/{name}/{self.row}")
         for id_, offcut in now.plan.library.offcuts.items():
             if offcut.sheet == self.row:
                 yield gone(f"/library/offcuts/{id_}")
