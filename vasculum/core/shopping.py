@@ -14,11 +14,6 @@ def with_allowance(amount: Fraction, percent: Fraction) -> Fraction:
     return amount * (100 + percent) / 100
 
 
-def how_many(amount: Fraction, in_one: Fraction) -> int:
-    """How many whole ones hold an amount; at least one of what is needed at all."""
-    return -(-amount.numerator * in_one.denominator // (amount.denominator * in_one.numerator))
-
-
 def abreast(wide: Fraction, strip: Fraction, kerf: Fraction) -> int:
     """How many strips come beside each other out of a board so wide, a kerf between; one at least."""
     return max(1, (wide + kerf) // (strip + kerf))

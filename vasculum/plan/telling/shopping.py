@@ -12,6 +12,8 @@ from fractions import Fraction
 
 from vasculum.core import shopping
 from vasculum.core.flow import Key, key_text
+from vasculum.cutting.model import Layout, Part, Stock
+from vasculum.cutting.ways import laid_out
 from vasculum.plan.document import Model
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
@@ -134,11 +136,21 @@ def _by_length(
     run = sum(lengths, Fraction(0))
     wanted = shopping.with_allowance(run, percent)
     buy, cost = "", None
-    if sold:
-        count = shopping.how_many(wanted, plan.plan.length(sold))
-        buy, cost = f"{count} of {sold}", _cost(count, price)
     need = f"{shopping.show_run(run, unit)}; with {percent} % {shopping.show_run(wanted, unit)}"
+    if sold:
+        each = tuple(shopping.with_allowance(length, percent) for length in lengths)
+        layout = _cut_to_length(each, plan.plan.length(sold))
+        count = len(layout.sheets)
+        buy, cost = (f"{count} of {sold}", _cost(count, price)) if count else ("", None)
+        need += f"; {len(layout.left)} of {len(lengths)} are longer than one" if layout.left else ""
     return _Line(what, need, buy, cost, keys)
+
+
+def _cut_to_length(lengths: tuple[Fraction, ...], sold: Fraction) -> Layout:
+    """What is cut off rolls or strips of one length, nothing pieced together; scissors take no kerf."""
+    wide = Fraction(1)
+    parts = tuple(Part(str(number), length, wide) for number, length in enumerate(lengths))
+    return laid_out(parts, Stock(sold, wide, Fraction(0))).fewest_sheets
 
 
 def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
