@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from tests.cutting.test_cutting import SHEET, parts_of, searched
+from tests.cutting.test_cutting import PATIENCE, SHEET, parts_of, searched
 from tests.helpers import mm
 from vasculum.cutting.model import Mm, Part, Stock
 from vasculum.cutting.search import is_installed
@@ -43,7 +43,7 @@ def test_never_more_sheets_than_by_hand(name: str) -> None:
     if name in ONLY_BY_SEARCH:
         if not is_installed():
             pytest.skip("the search wants Python 3.12 or newer")
-        found += [layout for layout, _ in searched(parts, SHEET, 3)]
+        found += [layout for layout, _ in searched(parts, SHEET, PATIENCE)]
     assert min(len(one.sheets) for one in found) <= sheets
 
 

@@ -82,6 +82,7 @@ def test_boards_are_the_least_that_another_solver_proves(seed: int) -> None:
     parts = tuple(Part(f"p{number}", Mm(length), Mm(90)) for number, length in enumerate(lengths))
     least = exact_boards(lengths, 2400, 3)
     assert bound(parts, stock).sheets <= least
-    strips_alone = len(laid_out(parts, stock).fewest_sheets.sheets)
-    assert strips_alone >= least
-    assert min([strips_alone, *(len(layout.sheets) for layout, _ in searched(parts, stock, 1))]) == least
+    fewest = len(laid_out(parts, stock).fewest_sheets.sheets)
+    if fewest > least:
+        fewest = min(len(layout.sheets) for layout, _ in searched(parts, stock, 10))
+    assert fewest == least
