@@ -230,6 +230,9 @@ def test_parts_lie_on_their_sheets_two_ways_and_the_saw_has_its_order(open_at: O
     assert sizes
     first_stage = thick.locator("details tbody tr").filter(has_text="1 ")
     assert first_stage.count() >= 1
+    sheets = page.get_by_role("region", name="Sheets", exact=True)
+    sheets.get_by_text("one setting, all its parts").click()
+    expect(sheets.locator("details li").filter(has_text="Groove").first).to_contain_text("×")
 
 
 def test_an_offcut_in_the_rack_is_used_first_and_a_bad_size_is_answered_in_words(open_at: Open, watch: Watch) -> None:

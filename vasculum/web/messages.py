@@ -27,6 +27,7 @@ from vasculum.plan.edits.verbs import Verb
 from vasculum.plan.telling.comparing import Compared
 from vasculum.plan.telling.marking_out import BoardMarked
 from vasculum.plan.telling.outcome import Moved, OnScreen, OutcomeDelta
+from vasculum.plan.telling.set_ups import SetUpShown
 from vasculum.plan.telling.sheets import RowShown
 from vasculum.plan.telling.solution import Problem, Shown, Solution, length_shown
 from vasculum.plan.telling.weighing import Weighed
@@ -290,6 +291,8 @@ class SheetsAnswer(Model):
     """Every row of stock that something is cut from, laid out."""
 
     rows: list[RowShown]
+    set_ups: list[SetUpShown]
+    """How parts are worked beside their outline: grooves, dados, rabbets, each setting with all its parts."""
 
 
 class ListedPlan(Model):

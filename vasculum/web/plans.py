@@ -21,7 +21,9 @@ from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.telling.comparing import compared
 from vasculum.plan.telling.marking_out import drilled, marked_out
 from vasculum.plan.telling.outcome import OutcomeDelta
+from vasculum.plan.telling.set_ups import set_ups_shown
 from vasculum.plan.telling.sheets import rows_shown
+from vasculum.plan.telling.solution import solution_of
 from vasculum.plan.telling.weighing import WEIGHED, weighed_plans
 from vasculum.solid.proof import prove
 from vasculum.solid.shown import PlanInSpace, in_space
@@ -221,7 +223,8 @@ def marking(plan_id: str) -> MarkingAnswer:
 @route("GET", "/plans/<plan_id>/sheets", SheetsAnswer, refuses=(404,))
 def sheets(plan_id: str) -> SheetsAnswer:
     """Parts on the sheets that they are cut from, two ways beside each other."""
-    return SheetsAnswer(rows=rows_shown(desk().solved(desk().plans.get(plan_id))))
+    plan = desk().solved(desk().plans.get(plan_id))
+    return SheetsAnswer(rows=rows_shown(plan), set_ups=set_ups_shown(solution_of(plan)))
 
 
 @route("GET", "/plans/<plan_id>/model", PlanInSpace, refuses=(404,))

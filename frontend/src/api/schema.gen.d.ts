@@ -4622,6 +4622,18 @@ export interface components {
             gap: string;
         };
         /**
+         * SetUpShown
+         * @description A set-up in words: what is set, and the marks of the parts, with how many there are of each.
+         */
+        SetUpShown: {
+            /** Number */
+            number: number;
+            /** Text */
+            text: string;
+            /** Parts */
+            parts: string[];
+        };
+        /**
          * SettingShown
          * @description One kind of space.
          */
@@ -4838,6 +4850,11 @@ export interface components {
         SheetsAnswer: {
             /** Rows */
             rows: components["schemas"]["RowShown"][];
+            /**
+             * Set Ups
+             * @description How parts are worked beside their outline: grooves, dados, rabbets, each setting with all its parts.
+             */
+            set_ups: components["schemas"]["SetUpShown"][];
         };
         /**
          * Shopping

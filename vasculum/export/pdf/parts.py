@@ -9,7 +9,7 @@ from reportlab.platypus import Flowable, Paragraph
 
 from vasculum.export.pdf.page import Cell, section, table
 from vasculum.export.pdf.type import BIG, CELL, FINE, said, said_with
-from vasculum.export.pdf.worked import set_ups_of, times
+from vasculum.plan.telling.set_ups import set_ups_of, times
 from vasculum.plan.telling.solution import PartShown, Size, Solution
 from vasculum.plan.telling.words import NOT_YET, in_runs
 

@@ -11,21 +11,9 @@ from vasculum.export.pdf.page import Cell, section, table
 from vasculum.export.pdf.type import BIG, said
 from vasculum.plan.laying.layout import boxes_of, numbers_of
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.telling.set_ups import RUNNERS
 from vasculum.plan.telling.solution import shown
 from vasculum.plan.telling.words import cell_name, place_name
-
-RUNNERS = (
-    ("runner_length", "Runner length"),
-    ("members_from_front", "Set-back: front end of both members behind the face"),
-    ("spacer_block_cut", "Spacer block under each cabinet member"),
-    ("runner_line_built", "Runner line in the case, above its block's floor"),
-    ("runner_from_floor", "Runner line in the case, above the opening's floor"),
-    ("box_runner_line", "Runner line on the box, above its lower edge"),
-    ("runner_line_on_wall", "Runner line on the side piece, above its lower edge"),
-    ("front_edge_to_box_edge", "From the front's lower edge up to the box's"),
-    ("front_overhang_left", "Front stands out beside the box, on the left"),
-    ("front_overhang_right", "Front stands out beside the box, on the right"),
-)
 
 
 def runner_positions(plan: SolvedPlan) -> Iterator[Flowable]:

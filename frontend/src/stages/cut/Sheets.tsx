@@ -77,6 +77,18 @@ export function Sheets() {
           </Link>
         </div>
       )}
+      {data && data.set_ups.length > 0 && (
+        <details className="mt-2">
+          <summary>Set-ups, {data.set_ups.length}: one setting, all its parts</summary>
+          <ol className="mb-2">
+            {data.set_ups.map((one) => (
+              <li key={one.number} value={one.number}>
+                <Fractions>{one.text}</Fractions>: <strong>{one.parts.join(', ')}</strong>
+              </li>
+            ))}
+          </ol>
+        </details>
+      )}
       <details className="mt-2">
         <summary>Trims, what is carried, the saw</summary>
         <ChoiceFields group="Sheets" />
