@@ -287,3 +287,29 @@ def test_the_stages_of_the_saw_are_chosen() -> None:
     plan = bank()
     assert {row_of(with_choices(plan, cut_stages=text)).stock.stages for text in ("2", "3")} == {2, 3}
     assert row_of(with_choices(plan, cut_stages="1")).stock.stages == 2
+
+
+def test_a_sawn_sheet_stays_with_turned_parts_and_with_fewer_stages_chosen_since() -> None:
+    """Fronts of 24 on a sheet of 20 x 60 without grain lie turned: sawn so, whatever stages are chosen since."""
+    plan = bank()
+    row = plan.choices["front_sheet"]
+    for name, to in (("grain", "free"), ("length", "20 in"), ("width", "60 in")):
+        plan = changed(plan, step(f"/library/sheets/{row}/{name}", to, "replace"))
+    assert all(leaf.is_turned for leaf in row_of(plan, "front_sheet").laid.best.parts())
+    sawn = act(plan, "saw-sheet", row=row, aim="sheets", sheet=1, is_sawn=True)
+    for now in (sawn, with_choices(sawn, cut_stages="2")):
+        laid = row_of(now, "front_sheet").laid
+        assert (laid.sawn, laid.broken) == (1, 0)
+        assert laid.best.sheets[0] == row_of(plan, "front_sheet").laid.best.sheets[0]
+
+
+def test_what_is_done_at_the_saw_is_counted_without_the_offcuts_of_the_rack() -> None:
+    """An offcut with settings of its own: the first Done is the first of the sheets, and the second is next."""
+    plan = bank()
+    row = plan.choices["side_sheet"]
+    plan = act(plan, "add-offcut", sheet=row, length="24", width="8")
+    before = shown(plan)
+    assert before.rack_order
+    begun = shown(on(plan, "settings-done", aim="sheets", done=1))
+    assert begun.done == 1
+    assert begun.ways[0].order == before.ways[0].order

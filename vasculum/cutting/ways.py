@@ -10,7 +10,7 @@ from typing import Literal, NamedTuple, cast, get_args
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import Bound, bound, fits
 from vasculum.cutting.checked import faults, stages_of
-from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Stock, Trims, Zone
+from vasculum.cutting.model import MOST_STAGES, NOTHING, Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.slices import DoesNotFit, Slice, needs, placed, slice_of, without
 from vasculum.cutting.strips import scale_of, strips
@@ -203,11 +203,12 @@ def _as_kept(parts: tuple[Part, ...], stock: Stock, kept: tuple[Kept, ...]) -> t
 
 
 def _as_large_as(stock: Stock, one: Kept, slice_: Slice, sizes: Mapping[str, Part]) -> Stock:
-    """The sheet that something was sawn from: its saw, and a size that held its parts, whatever is said of it since."""
+    """The sheet that something was sawn from: its saw and stages, and a size that held it, whatever is said since."""
     kerf = stock.kerf if one.kerf is None else one.kerf
     long, wide = needs(slice_, sizes, kerf)
     over_long, over_wide = (max(NOTHING, a - b) for a, b in zip((long, wide), stock.usable, strict=True))
-    return stock._replace(kerf=kerf, length=stock.length + over_long, width=stock.width + over_wide)
+    length, width = stock.length + over_long, stock.width + over_wide
+    return stock._replace(kerf=kerf, stages=MOST_STAGES, length=length, width=width)
 
 
 def _names(piece: Piece) -> list[str]:

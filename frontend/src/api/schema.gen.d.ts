@@ -4391,6 +4391,11 @@ export interface components {
              */
             offcuts: string[];
             /**
+             * Rack Order
+             * @description The settings for the offcuts, before any sheet.
+             */
+            rack_order: components["schemas"]["FenceShown"][];
+            /**
              * Ways
              * @description What was kept last, where something was.
              */

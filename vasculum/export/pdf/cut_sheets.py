@@ -67,7 +67,8 @@ def _of_row(plan: SolvedPlan, row: RowShown, aim: Aim | None, paper: Paper) -> I
     if row.left:
         yield said(f"Comes out of no sheet: {', '.join(row.left)}.", FINE)
     rows: list[list[Cell]] = [
-        [str(one.stage), one.way, said(one.size, HEAD), str(one.pieces), said(_told(one), FINE)] for one in way.order
+        [str(one.stage), one.way, said(one.size, HEAD), str(one.pieces), said(_told(one), FINE)]
+        for one in (*row.rack_order, *way.order)
     ]
     yield table(("Stage", "Cut", "Fence at", "Pieces", "Parts"), rows, (1.2, 1.8, 2.2, 1.4, 8.4), is_close=True)
     names = [f"{row.row}:{OFFCUTS}:{number}" for number in range(1, len(row.offcuts) + 1)]

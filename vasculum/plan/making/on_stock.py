@@ -69,16 +69,13 @@ def layout_of(laid: Laid, aim: Aim | None = None) -> tuple[Aim, Layout]:
 
 
 def settings_in_work(one: OnStock, aim: Aim) -> list[Setting]:
-    """The settings of what is on the saw now, in the order of the work."""
-    return settings_of(_in_work(one, layout_of(one.laid, aim)[1]))
+    """The settings of the sheets on the saw now, in the order of the work: those that are begun, or all not yet sawn.
 
-
-def _in_work(one: OnStock, layout: Layout) -> list[Piece]:
-    """What is on the saw: the sheets that are begun, or everything that is not sawn yet, offcuts first."""
-    laid = one.laid
-    if laid.begun:
-        return list(layout.sheets[laid.sawn - laid.begun : laid.sawn])
-    return [*(piece for _, piece in laid.on_offcuts), *layout.sheets[laid.sawn :]]
+    Offcuts of the rack are not among them: they are cut by themselves, and what is counted as done stays true.
+    """
+    laid, layout = one.laid, layout_of(one.laid, aim)[1]
+    first = laid.sawn - laid.begun
+    return settings_of(layout.sheets[first : laid.sawn] if laid.begun else layout.sheets[laid.sawn :])
 
 
 def chosen(plan: SolvedPlan, name: str) -> Mm:
@@ -205,6 +202,6 @@ def _slice(tree: CutTree) -> Slice:
 def _as_sawn(plan: Plan, tree: CutTree) -> Iterator[Part]:
     if tree.sawn is not None:
         length, width = map(plan.length, tree.sawn)
-        yield Part(tree.part, length, width)
+        yield Part(tree.part, length, width, may_turn=tree.turned)
     for child in tree.children:
         yield from _as_sawn(plan, child)

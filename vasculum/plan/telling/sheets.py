@@ -86,6 +86,8 @@ class RowShown(Model):
     """Parts that come out of no whole sheet, or of none that is there."""
     offcuts: list[str]
     """The offcuts of the rack that are used, by their id, in the order in which they are drawn."""
+    rack_order: list[FenceShown]
+    """The settings for the offcuts, before any sheet."""
     ways: list[WayShown]
     """What was kept last, where something was."""
     aim: Aim
@@ -113,6 +115,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             called={part.name: part_called(plan, part.name) for part in one.parts},
             left=[part_called(plan, name) for name in one.laid.best.left],
             offcuts=[offcut.name for offcut, _ in one.laid.on_offcuts],
+            rack_order=_order(plan, settings_of(piece for _, piece in one.laid.on_offcuts)),
             ways=[_way(plan, one, aim, layout) for aim, layout in ways_of(one.laid)],
             aim=one.laid.aim,
             notes=[*_notes(plan, one)],
@@ -189,17 +192,6 @@ def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
 def _way(plan: SolvedPlan, one: OnStock, aim: Aim, layout: Layout) -> WayShown:
     unit = plan.plan.units.length
     largest, sawn = layout.offcuts()[:1], _sawn(one, layout)
-    order = [
-        FenceShown(
-            stage=at.stage,
-            way=at.way,
-            size=show(at.size, unit),
-            pieces=at.pieces,
-            parts=[part_called(plan, name) for name in at.parts],
-            care=_care(plan, at),
-        )
-        for at in settings_in_work(one, aim)
-    ]
     first = list(_first_cuts(plan, one, layout))
     count, price = sum(len(sheet.cuts) for sheet in first), chosen(plan, "cut_price")
     return WayShown(
@@ -212,8 +204,22 @@ def _way(plan: SolvedPlan, one: OnStock, aim: Aim, layout: Layout) -> WayShown:
         cuts=sum(piece.cuts() for piece in sawn),
         waste=round(float(waste_of(layout, one.stock)), 4),
         offcut=[show(size, unit) for piece in largest for size in (piece.length, piece.width)],
-        order=order,
+        order=_order(plan, settings_in_work(one, aim)),
     )
+
+
+def _order(plan: SolvedPlan, settings: list[Setting]) -> list[FenceShown]:
+    return [
+        FenceShown(
+            stage=at.stage,
+            way=at.way,
+            size=show(at.size, plan.plan.units.length),
+            pieces=at.pieces,
+            parts=[part_called(plan, name) for name in at.parts],
+            care=_care(plan, at),
+        )
+        for at in settings
+    ]
 
 
 def _care(plan: SolvedPlan, setting: Setting) -> str:

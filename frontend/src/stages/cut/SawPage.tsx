@@ -81,6 +81,12 @@ function NextCut({ row, isOld, onTouched }: { row: Row; isOld: boolean; onTouche
   if (!next) return <p className="at-the-saw__over">Everything of it is sawn.</p>
   return (
     <section aria-label="Next cut">
+      {row.rack_order.length > 0 && row.done === 0 && (
+        <p className="lead-in">
+          First, from the rack:{' '}
+          <Fractions>{row.rack_order.map((one) => `${one.way} ${one.size}`).join(', ')}</Fractions>
+        </p>
+      )}
       <ProgressBar
         className="my-3"
         now={row.done}

@@ -216,44 +216,57 @@ function OfRow({ row, isOld }: { row: Row; isOld: boolean }) {
           </ol>
         </details>
       )}
+      {row.rack_order.length > 0 && (
+        <details>
+          <summary>Offcuts at the saw, before any {row.noun}</summary>
+          <Order order={row.rack_order} />
+        </details>
+      )}
       {way && way.order.length > 0 && (
         <details>
           <summary>Order at the saw, {way.settings === 1 ? '1 setting' : `${way.settings} settings`}</summary>
-          <table className="figures">
-            <thead>
-              <tr>
-                <th scope="col">Cut</th>
-                <td>fence at</td>
-                <td>pieces</td>
-                <td>parts</td>
-              </tr>
-            </thead>
-            <tbody>
-              {way.order.map((one) => (
-                <tr key={`${one.stage} ${one.way} ${one.size}`}>
-                  <th scope="row">
-                    {one.stage} {one.way}
-                  </th>
-                  <td>
-                    <strong>
-                      <Num>{one.size}</Num>
-                    </strong>
-                  </td>
-                  <td>{one.pieces}</td>
-                  <td>
-                    {one.parts.join(', ')}
-                    {one.care && (
-                      <small className="d-block other">
-                        <Fractions>{one.care}</Fractions>
-                      </small>
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Order order={way.order} />
         </details>
       )}
     </section>
+  )
+}
+
+/** Settings of the fence in the order of the work. */
+function Order({ order }: { order: Way['order'] }) {
+  return (
+    <table className="figures">
+      <thead>
+        <tr>
+          <th scope="col">Cut</th>
+          <td>fence at</td>
+          <td>pieces</td>
+          <td>parts</td>
+        </tr>
+      </thead>
+      <tbody>
+        {order.map((one) => (
+          <tr key={`${one.stage} ${one.way} ${one.size}`}>
+            <th scope="row">
+              {one.stage} {one.way}
+            </th>
+            <td>
+              <strong>
+                <Num>{one.size}</Num>
+              </strong>
+            </td>
+            <td>{one.pieces}</td>
+            <td>
+              {one.parts.join(', ')}
+              {one.care && (
+                <small className="d-block other">
+                  <Fractions>{one.care}</Fractions>
+                </small>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   )
 }
