@@ -94,9 +94,10 @@ def test_a_part_goes_to_another_sheet_or_the_cut_in_its_way_is_told() -> None:
     leaf = next(leaf for leaf in row_of(back).laid.best.parts() if leaf.part == name)
     same = {"x": float(leaf.x + 1), "y": float(leaf.y + 1)}
     assert on(back, "move-part", aim="kept", part=name, sheet=1, **same) == back
-    with pytest.raises(PlanRefused) as refusal:
-        on(back, "move-part", aim="kept", part=name, sheet=1, x=99_000, y=0)
-    assert refusal.value.code == "cut-through"
+    for x, y in ((99_000, 0), (-30, 0), (0, -30)):
+        with pytest.raises(PlanRefused) as refusal:
+            on(back, "move-part", aim="kept", part=name, sheet=1, x=x, y=y)
+        assert refusal.value.code == "cut-through"
     for more in ({"part": "none", "sheet": 1}, {"part": name, "sheet": 9}):
         with pytest.raises(NoSuchQuantity):
             on(back, "move-part", aim="kept", **more)
@@ -147,6 +148,10 @@ def test_a_bad_corner_of_an_offcut_moves_parts_away() -> None:
         assert not leaf.part or leaf.x >= mm("2") or leaf.y >= mm("2")
     worse = act(plan, "add-bad-place", offcut=offcut, x="0", y="0", length="28", width="28")
     assert not row_of(worse, "front_sheet").laid.on_offcuts
+    for x, y in (("30", "0"), ("0", "31")):
+        with pytest.raises(PlanRefused) as refusal:
+            act(plan, "add-bad-place", offcut=offcut, x=x, y=y, length="2", width="2")
+        assert refusal.value.code == "beside-it"
     assert "2 × 2" in told(plan, "add-bad-place", offcut=offcut, x="0", y="0", length="2", width="2")
 
 
@@ -173,6 +178,8 @@ def test_sheets_in_hand_are_not_bought() -> None:
         assert line.buy.startswith(buy)
         assert bool(line.buy) is bool(buy)
         assert ("1 in hand" in line.need) is bool(hand)
+    sawn = solution_of(solved(on(plan, "saw-sheet", aim="sheets", sheet=1, is_sawn=True))).shopping.lines
+    assert next(one.buy for one in sawn if one.what == plan.library.sheets[row].name) == ""
 
 
 def test_each_edge_is_trimmed_as_its_row_says() -> None:
@@ -235,6 +242,8 @@ def test_what_is_left_of_a_sawn_sheet_goes_into_the_rack_once_and_is_used() -> N
     with pytest.raises(PlanRefused) as refusal:
         on(racked, "rack-offcuts", sheet=1)
     assert refusal.value.code == "already-there"
+    with pytest.raises(PlanRefused):  # it is cut up: its offcuts stand in the rack
+        on(racked, "saw-sheet", aim="sheets", sheet=1, is_sawn=False)
     cells = racked.places[racked.spaces[racked.space_order[0]].holds].children
     more = act(racked, "split", place=cells[0], into="columns", count=2)
     assert row_of(more).laid.on_offcuts
@@ -286,7 +295,8 @@ def test_a_sheet_smaller_than_its_trims_gives_nothing_and_says_why() -> None:
 def test_the_stages_of_the_saw_are_chosen() -> None:
     plan = bank()
     assert {row_of(with_choices(plan, cut_stages=text)).stock.stages for text in ("2", "3")} == {2, 3}
-    assert row_of(with_choices(plan, cut_stages="1")).stock.stages == 2
+    with pytest.raises(FaultyPlan, match="Two stages"):
+        with_choices(plan, cut_stages="1")
 
 
 def test_a_sawn_sheet_stays_with_turned_parts_and_with_fewer_stages_chosen_since() -> None:

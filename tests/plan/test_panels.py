@@ -61,3 +61,16 @@ def test_a_bad_size_or_price_is_refused() -> None:
     with pytest.raises(FaultyPlan):
         act(plan, "add-panel-size", sheet=row, length="48", width="48", price="much")
     assert "also sold" in told(plan, "add-panel-size", sheet=row, length="48", width="48", price="35")
+
+
+def test_panels_are_used_though_a_layout_was_kept_and_the_rack_says_when_it_is_not() -> None:
+    plan = sold("35")
+    row = row_of(plan, "front_sheet").row
+    kept = act(plan, "keep-layout", row=row, aim="sheets")
+    mix = cheaper_mix(solved(kept), row_of(kept, "front_sheet"))
+    assert mix is not None
+    assert shown(patched(kept, mix.patch), "front_sheet").says == "1 panel, and no sheet"
+    racked = act(kept, "add-offcut", sheet=row, length="30", width="30")
+    assert shown(racked, "front_sheet").notes == [
+        "The layout that is kept leaves 1 of the rack unused: lay out anew to use what fits."
+    ]

@@ -6,7 +6,7 @@ from collections.abc import Iterator, Sequence
 from typing import NamedTuple
 
 from vasculum.cutting.checked import faults
-from vasculum.cutting.model import ACROSS, Layout, Mm, Part, Piece, Stock, Way
+from vasculum.cutting.model import ACROSS, NOTHING, Layout, Mm, Part, Piece, Stock, Way
 from vasculum.cutting.slices import DoesNotFit, Sizes, Slice, placed, slice_of, without
 
 
@@ -116,10 +116,17 @@ def _cut(slices: Sequence[Slice | None], sizes: Sizes, stock: Stock) -> list[Pie
 
 
 def _leaf_at(sheet: Piece, move: Move) -> Piece | None:
-    for leaf in sheet.leaves():
-        if 0 <= move.x - leaf.x <= leaf.length and 0 <= move.y - leaf.y <= leaf.width:
-            return leaf
-    return None
+    """What lies at a point of a sheet; in a kerf what is nearest, beside the sheet nothing."""
+    if not (0 <= move.x - sheet.x <= sheet.length and 0 <= move.y - sheet.y <= sheet.width):
+        return None
+    return min(sheet.leaves(), key=lambda leaf: _beside(leaf, move))
+
+
+def _beside(leaf: Piece, move: Move) -> Mm:
+    """How far a point is outside of a leaf, both ways together."""
+    across = max(leaf.x - move.x, move.x - leaf.x - leaf.length, NOTHING)
+    up = max(leaf.y - move.y, move.y - leaf.y - leaf.width, NOTHING)
+    return across + up
 
 
 def _away(sheets: Sequence[Piece], move: Move) -> Mm:

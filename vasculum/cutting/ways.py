@@ -90,7 +90,7 @@ def laid_out(
     Raises:
         CannotBeCut: where the program laid something out that cannot be cut.
     """
-    sawn, held, broken = _as_kept(parts, stock, kept)
+    sawn, begun, held, broken = _as_kept(parts, stock, kept)
     gone = {name for one in sawn for name in _names(one)}
     left = tuple(part for part in parts if part.name not in gone)
     least = bound(left, stock, [_only(stock, one) for one in offcuts])
@@ -109,7 +109,7 @@ def laid_out(
         used,
         again,
         len(sawn),
-        sum(one.is_begun for one in kept),
+        begun,
         broken,
     )
 
@@ -177,13 +177,15 @@ def _refuse(layout: Layout, parts: Sequence[Part], stock: Stock) -> None:
         raise CannotBeCut("; ".join(wrong[:3]))
 
 
-def _as_kept(parts: tuple[Part, ...], stock: Stock, kept: tuple[Kept, ...]) -> tuple[list[Piece], list[Piece], int]:
-    """Sheets that are sawn, sheets that are held as they were laid out, and how many of those no longer hold."""
+def _as_kept(
+    parts: tuple[Part, ...], stock: Stock, kept: tuple[Kept, ...]
+) -> tuple[list[Piece], int, list[Piece], int]:
+    """Sheets that are sawn, how many of them are only begun, sheets that are held, and how many no longer hold."""
     known = {part.name: part for part in parts}
     sawn: list[Piece] = []
     held: list[Piece] = []
     taken: set[str] = set()
-    broken = 0
+    begun = broken = 0
     for one in sorted(kept, key=lambda one: (not one.sawn, one.is_begun)):
         sizes = {part.name: part for part in one.sawn} if one.sawn else known
         slice_ = without(one.slice, {name for name in one.slice.parts() if name not in sizes or name in taken})
@@ -199,7 +201,8 @@ def _as_kept(parts: tuple[Part, ...], stock: Stock, kept: tuple[Kept, ...]) -> t
             continue
         taken |= lain
         (sawn if one.sawn else held).append(piece)
-    return sawn, held, broken
+        begun += one.is_begun
+    return sawn, begun, held, broken
 
 
 def _as_large_as(stock: Stock, one: Kept, slice_: Slice, sizes: Mapping[str, Part]) -> Stock:

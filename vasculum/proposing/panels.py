@@ -9,6 +9,7 @@ from vasculum.cutting.ways import Offcut, laid_out
 from vasculum.plan.document import Model, PanelSize, Sheet
 from vasculum.plan.document.patching import Patch
 from vasculum.plan.edits.acts import Numbers, put
+from vasculum.plan.edits.laying_out import LayOutAnew
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.on_stock import OnStock, kept_of, offcuts_of
 
@@ -47,7 +48,8 @@ def cheaper_mix(plan: SolvedPlan, one: OnStock) -> CheaperMix | None:
     numbers = Numbers(plan.plan)
     panel = {"sheet": one.row, **size.model_dump(mode="json"), "where": "to buy"}
     patch = [put(f"/library/offcuts/{numbers.fresh('offcut')}", panel) for _ in range(count)]
-    return CheaperMix(row=one.row, says=f"{sheet.name}: {said}", patch=[*patch, numbers.given()])
+    patch += [numbers.given(), *LayOutAnew(do="lay-out-anew", row=one.row).steps(plan)]
+    return CheaperMix(row=one.row, says=f"{sheet.name}: {said}", patch=patch)
 
 
 def _sheets_beside(plan: SolvedPlan, one: OnStock, size: PanelSize, count: int) -> int:

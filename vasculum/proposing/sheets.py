@@ -152,7 +152,11 @@ def _one_less(plan: SolvedPlan, one: OnStock, found: _Found) -> None:
 def _found(plan: SolvedPlan, one: OnStock, best: Layout, least: int) -> LayoutFound:
     count = len(best.sheets)
     sheets = f"{count} sheet{'' if count == 1 else 's'}"
-    needed = "no fewer will do: proved" if count <= least else f"at least {least} are needed"
+    needed = (
+        "no fewer will do in rips, crosscuts and rips again: proved"
+        if count <= least
+        else f"at least {least} are needed"
+    )
     return LayoutFound(
         row=one.row,
         name=one.sheet.name,

@@ -79,15 +79,28 @@ def labels_file(plan_id: str) -> Response:
     solved = desk().solved(revision)
     are_parts = request.args.get("of") == "parts"
     said_on = part_labels(solved) if are_parts else labels_of(solved.plan)
-    made = labels(solved.plan.name, said_on, known[size], lambda place: page_of(plan_id, place))
+    made = labels(
+        solved.plan.name,
+        said_on,
+        known[size],
+        lambda place: cut_page(plan_id) if are_parts else page_of(plan_id, place),
+    )
     named = f"{_plain(revision.plan.name)}-{'part-' if are_parts else ''}labels.pdf"
     return _attached(made, "application/pdf", named)
 
 
 def page_of(plan_id: str, place: str) -> str:
     """Where the page of a drawer is: through the second door where that is open, so that a phone finds it."""
-    home = f"{network().origin}/" if network().is_on else request.host_url
-    return f"{home}plans/{plan_id}/drawer/{place}"
+    return f"{_home()}plans/{plan_id}/drawer/{place}"
+
+
+def cut_page(plan_id: str) -> str:
+    """Where the parts of a plan stand."""
+    return f"{_home()}plans/{plan_id}/cut"
+
+
+def _home() -> str:
+    return f"{network().origin}/" if network().is_on else request.host_url
 
 
 @route("POST", "/plans/<plan_id>/printed", PlanAnswer, Printed, refuses=(404,))

@@ -1326,7 +1326,7 @@ export interface components {
             price: string | null;
             /**
              * In Hand
-             * @description So many whole ones are there already.
+             * @description So many are there already; those that are sawn count.
              * @default 0
              */
             in_hand: number;
@@ -4765,7 +4765,7 @@ export interface components {
             price: string | null;
             /**
              * In Hand
-             * @description So many whole ones are there already.
+             * @description So many are there already; those that are sawn count.
              * @default 0
              */
             in_hand: number;

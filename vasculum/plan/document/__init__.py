@@ -469,7 +469,7 @@ class Sheet(Model):
     price: PriceText | None = None
     """Of one sheet."""
     in_hand: Annotated[int, Field(ge=0, le=999)] = 0
-    """So many whole ones are there already."""
+    """So many are there already; those that are sawn count."""
     panels: Annotated[list[PanelSize], Field(max_length=10)] = []
     """Other sizes that it is sold in."""
     trims: Trims | None = None
@@ -495,7 +495,7 @@ class Board(Model):
     price: PriceText | None = None
     """Of one board."""
     in_hand: Annotated[int, Field(ge=0, le=999)] = 0
-    """So many whole ones are there already."""
+    """So many are there already; those that are sawn count."""
     trims: Trims | None = None
     source: Note = ""
 

@@ -33,6 +33,8 @@ DEEPEST = 40
 DEEPEST_SPLIT = 40
 """Splits in splits of a layout."""
 FURTHEST_ID = 1_000_000
+LEAST_STAGES = 2
+"""Rips and crosscuts: with one of them alone nothing comes to size."""
 LAST_ID = 990_000_000
 """Above the highest number of a plan, and above all, no id is begun: there must be room for the next ones."""
 MOST_DIGITS = 20
@@ -413,6 +415,9 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
     for needed in ("side_sheet", "bottom_sheet", "front_sheet", "runner"):
         if needed not in plan.choices:
             yield Fault("/choices", f"The plan chooses no {needed}.")
+    stages = plan.choices.get("cut_stages", str(LEAST_STAGES))
+    if stages.isdigit() and int(stages) < LEAST_STAGES:
+        yield Fault("/choices/cut_stages", "Two stages of cuts are the least: rips, then crosscuts.")
     for id_, offcut in plan.library.offcuts.items():
         if offcut.sheet not in plan.library.sheets:
             yield Fault(f"/library/offcuts/{id_}/sheet", f"There is no sheet {offcut.sheet!r} in the plan's library.")

@@ -22,7 +22,7 @@ from vasculum.plan.laying.solving import SolvedPlan, nearest_key
 from vasculum.plan.making.on_stock import OnStock, kept_sheet, layout_of, settings_in_work, stocks_of
 from vasculum.plan.telling.sheets import part_called
 
-Ordinate = Annotated[float, Field(ge=0, le=100_000, allow_inf_nan=False, description="mm")]
+Ordinate = Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False, description="mm")]
 Number = Annotated[int, Field(ge=1, le=1000, description="Which sheet, from 1.")]
 
 
@@ -96,6 +96,8 @@ class SawSheet(Act):
             yield from _kept(now, self.row, [*sawn[:at], _as(sawn[at], "sawn"), *sawn[at + 1 :], *kept])
         elif self.is_sawn:
             yield from _kept(now, self.row, [*sawn, kept_sheet(sheets[at], one.stock.kerf), *kept])
+        elif at < len(sawn) and sawn[at].is_racked:
+            raise PlanRefused("already-there", "Its offcuts are in the rack.", "Undo that first.")
         elif at < len(sawn):
             yield from _kept(now, self.row, [*sawn[:at], *sawn[at + 1 :], kept_sheet(sheets[at]), *kept])
 

@@ -72,16 +72,26 @@ class AddBadPlace(Act):
             rack = now.plan.library.offcuts
             if self.offcut not in rack:
                 raise NoSuchQuantity("no-such-stock", f"There is no offcut {self.offcut!r} in the rack.", LOAD_AGAIN)
+            self._refuse_beside(now, rack[self.offcut].length, rack[self.offcut].width)
             yield put(f"/library/offcuts/{self.offcut}/bad/-", bad)
             return
         name = _sheet_name(now, self.sheet or "")
         row = now.plan.library.sheets[self.sheet or ""]
         if not row.length or not row.width:
             raise PlanRefused("size-unknown", f"Nobody said how large {name} is.", "Say its length and width first.")
+        self._refuse_beside(now, row.length, row.width)
         numbers = Numbers(now.plan)
         whole = {"sheet": self.sheet, "length": row.length, "width": row.width, "where": "a whole sheet", "bad": [bad]}
         yield put(f"/library/offcuts/{numbers.fresh('offcut')}", whole)
         yield numbers.given()
+
+    def _refuse_beside(self, now: SolvedPlan, length: str, width: str) -> None:
+        """A place that begins beside what it is in is none."""
+        x, y = (now.plan.length(as_kept(text, now.plan) or "") for text in (self.x, self.y))
+        if not (0 <= x < now.plan.length(length) and 0 <= y < now.plan.length(width)):
+            raise PlanRefused(
+                "beside-it", f"It is {length} × {width}: that is beside it.", "Measure from its lower left."
+            )
 
 
 class AddPanelSize(Act):

@@ -22,8 +22,6 @@ from vasculum.plan.making.piece import Piece as MadePiece
 from vasculum.plan.making.pieces import pieces_of
 
 PANEL = "panel"
-LEAST_STAGES = 2
-"""Rips and crosscuts: with one of them alone nothing comes to size."""
 
 
 class OnStock(NamedTuple):
@@ -106,7 +104,7 @@ def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
     else:
         trims = Trims()
     stages = int(chosen(plan, "cut_stages"))
-    return Stock(length(row.length), length(row.width), kerf, trims, stages=max(LEAST_STAGES, stages))
+    return Stock(length(row.length), length(row.width), kerf, trims, stages=stages)
 
 
 def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:

@@ -19,6 +19,7 @@ from vasculum.plan.making.on_stock import (
     chosen,
     kept_of,
     layout_of,
+    offcuts_of,
     settings_in_work,
     stocks_of,
     ways_of,
@@ -178,6 +179,9 @@ def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
     if one.laid.broken:
         sheets = "One sheet that was kept holds its" if one.laid.broken == 1 else "Sheets that were kept hold their"
         yield f"{sheets} parts no longer: laid out anew."
+    unused = len([*offcuts_of(plan.plan, one.row)]) - len(one.laid.on_offcuts)
+    if one.laid.kept is not None and unused:
+        yield f"The layout that is kept leaves {unused} of the rack unused: lay out anew to use what fits."
     for kept in kept_of(plan.plan, one.row):
         for then in kept.sawn:
             part = now.get(then.name)

@@ -118,8 +118,8 @@ def _counted(pieces: list[Piece]) -> str:
 
 
 def _laid_out(one: OnStock, need: str, sold: str, keys: tuple[Key, ...]) -> _Line:
-    """As many as the layout has, less what is in hand already."""
-    layout, in_hand = one.laid.best, one.sheet.in_hand
+    """As many as the layout has, less what is there already, sawn or not."""
+    layout, in_hand = one.laid.best, max(one.sheet.in_hand, one.laid.sawn)
     count = len(layout.sheets)
     need = "; ".join(filter(None, [need, doubt(one.laid)]))
     need += f"; {len(layout.left)} of them come out of none" if layout.left else ""

@@ -68,7 +68,7 @@ export function OneSheet({ row, aim, number, count, isOld }: Props) {
   }
   const move = (part: string, across: number, up: number) => {
     const from = middleOf(sheet.strokes, part)
-    if (from) lay(part, number, { x: Math.max(0, from.x + across), y: Math.max(0, from.y + up) })
+    if (from) lay(part, number, { x: from.x + across, y: from.y + up })
   }
   const shove = (part: string, across: number, up: number) => {
     const from = middleOf(sheet.strokes, part)

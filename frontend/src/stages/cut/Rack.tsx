@@ -24,7 +24,7 @@ export function Rack({ row }: { row: Row }) {
       <div className="pairs">
         <WrittenField
           isCount
-          label={`Whole ${row.noun}s in hand`}
+          label={`${row.noun === 'sheet' ? 'Sheets' : 'Boards'} in hand, sawn ones too`}
           kept={stock?.in_hand ? String(stock.in_hand) : null}
           placeholder="0"
           onKeep={async (kept) =>
