@@ -169,13 +169,21 @@ def test_layouts_go_out_as_open_files() -> None:
     assert drawn.count("Sheet 1 of") >= len(stocks_of(done))
 
 
-def test_for_a_machine_every_cut_lies_in_its_part_on_the_layer_of_its_depth() -> None:
+@pytest.mark.parametrize("is_turned", [False, True])
+def test_for_a_machine_every_cut_lies_in_its_part_on_the_layer_of_its_depth(is_turned: bool) -> None:
     """Grooves of the bottoms: as many as there are in the parts, as deep as the plan says, inside their part."""
-    done = solved(demo_plan("potting-bench"))
+    plan = demo_plan("potting-bench")
+    if is_turned:  # sheets that are narrow along their grain, and have none: the long parts lie across
+        for row in plan.library.sheets:
+            at = f"/library/sheets/{row}"
+            plan = changed(plan, *(step(f"{at}/{name}", to) for name, to in (("grain", "free"), ("length", "520 mm"))))
+    done = solved(plan)
+    leaves = [leaf for one in stocks_of(done) for leaf in one.laid.best.parts()]
+    assert any(leaf.is_turned for leaf in leaves) is is_turned
     read = ezdxf.read(io.StringIO(EXPORTS["sheets.dxf"].make(done, 1).decode()))
     assert not read.audit().errors
     space = read.modelspace()
-    parts = [piece for piece in pieces_of(done) if piece.id in {p.name for one in stocks_of(done) for p in one.parts}]
+    parts = [piece for piece in pieces_of(done) if piece.id in {leaf.part for leaf in leaves}]
     boxes: dict[str, list[tuple[float, ...]]] = {}
     for path in space.query("LWPOLYLINE"):
         xs, ys = zip(*((x, y) for x, y, *_ in path.get_points()), strict=True)
@@ -196,7 +204,7 @@ def test_for_a_machine_every_cut_lies_in_its_part_on_the_layer_of_its_depth() ->
                 a - 0.01 <= left and b - 0.01 <= low and right <= c + 0.01 and high <= d + 0.01
                 for a, b, c, d in boxes["THROUGH"]
             )
-    assert len(space.query('TEXT[layer=="NAMES"]')) == sum(len(one.parts) for one in stocks_of(done))
+    assert len(space.query('TEXT[layer=="NAMES"]')) == len(leaves)
 
 
 def test_the_order_of_the_merchant_has_what_is_bought_and_every_first_cut() -> None:

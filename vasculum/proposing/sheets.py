@@ -151,7 +151,7 @@ def _one_less(plan: SolvedPlan, one: OnStock, found: _Found) -> None:
 
 def _found(plan: SolvedPlan, one: OnStock, best: Layout, least: int) -> LayoutFound:
     count = len(best.sheets)
-    sheets = f"{count} sheet{'' if count == 1 else 's'}"
+    sheets = f"{count} {one.noun}{'' if count == 1 else 's'}"
     needed = (
         "no fewer will do in rips, crosscuts and rips again: proved"
         if count <= least

@@ -6,6 +6,7 @@ from collections.abc import Iterator
 from typing import Literal
 
 from vasculum.core.lengths import Mm, show
+from vasculum.core.sawing import falls_free, guide_from_edge, wants_a_stop_block
 from vasculum.core.shopping import show_money
 from vasculum.cutting.breakdown import broken_down
 from vasculum.cutting.model import Layout, Piece
@@ -229,12 +230,12 @@ def _order(plan: SolvedPlan, settings: list[Setting]) -> list[FenceShown]:
 def _care(plan: SolvedPlan, setting: Setting) -> str:
     """*Short pieces: …*, and *guide 33 5/8 from the edge*."""
     said, guide = [], chosen(plan, "saw_guide")
-    if setting.way == "crosscut" and setting.size < chosen(plan, "small_part"):
+    if setting.way == "crosscut" and wants_a_stop_block(setting.size, chosen(plan, "small_part")):
         said.append("Short pieces: a stop block before the blade, nothing between fence and blade.")
-    if setting.way == "rip" and setting.size < chosen(plan, "thin_strip"):
+    if setting.way == "rip" and falls_free(setting.size, chosen(plan, "thin_strip")):
         said.append("Thin strips: they fall off on the free side of the blade.")
     if guide:
-        at = setting.size - guide
+        at = guide_from_edge(setting.size, guide)
         where = f"{show(abs(at), plan.plan.units.length)} {'from the edge' if at >= 0 else 'beyond the edge'}"
         said.append(f"Guide {where}, on the side that is kept.")
     return " ".join(said)
