@@ -416,7 +416,7 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
         if needed not in plan.choices:
             yield Fault("/choices", f"The plan chooses no {needed}.")
     stages = plan.choices.get("cut_stages", str(LEAST_STAGES))
-    if stages.isdigit() and int(stages) < LEAST_STAGES:
+    if stages.isdigit() and 0 < int(stages) < LEAST_STAGES:
         yield Fault("/choices/cut_stages", "Two stages of cuts are the least: rips, then crosscuts.")
     for id_, offcut in plan.library.offcuts.items():
         if offcut.sheet not in plan.library.sheets:
