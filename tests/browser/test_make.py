@@ -350,7 +350,7 @@ def test_at_the_saw_one_setting_follows_the_other_and_is_there_again_after_a_rel
     expect(thin).to_contain_text("in the rack")
 
 
-def test_another_size_that_a_sheet_is_sold_in_is_listed_and_tried(open_at: Open) -> None:
+def test_another_size_that_a_sheet_is_sold_in_is_listed_and_bought(open_at: Open) -> None:
     page = open_at("/plans/potting-bench/cut")
     sheets = page.get_by_role("region", name="Sheets", exact=True)
     thin = sheets.get_by_role("region", name="Plywood 6 mm")
@@ -360,7 +360,5 @@ def test_another_size_that_a_sheet_is_sold_in_is_listed_and_tried(open_at: Open)
         form.get_by_label(label).fill(said)
     form.get_by_role("button", name="Sold so too").click()
     expect(thin).to_contain_text("Also sold as 1220 × 1220, 5")
-    sheets.get_by_role("button", name="Look for fewer").click()
-    expect(sheets).to_contain_text("2 of 1220 mm × 1220 mm and 0 whole: 10.00 instead of 27.00")
-    sheets.get_by_role("button", name="Take them").click()
-    expect(thin).to_contain_text("2 panels, and no sheet")
+    expect(thin).to_contain_text("2 sheets of 1220 × 1220")
+    expect(page.get_by_role("region", name="To buy", exact=True)).to_contain_text("2 of 1220 mm × 1220 mm")

@@ -103,6 +103,7 @@ DRAWN = st.lists(st.tuples(SIZES, SIZES, st.booleans()), min_size=1, max_size=18
 STOCKS = st.builds(
     Stock, st.integers(1500, 2800).map(Mm), st.integers(900, 1300).map(Mm),
     st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Trims(), Trims(*[Mm(5)] * 4), Trims(Mm(2), Mm(0), Mm(7), Mm(1))]), st.none(), st.just(()), st.just(4),
+    st.none(), st.just(()), st.just(0),
 )  # fmt: skip
 
 

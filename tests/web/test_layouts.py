@@ -42,6 +42,9 @@ def test_a_sheet_less_is_found_and_kept(api: Api) -> None:
     (found,) = answer["found"]["rows"]
     assert (found["name"], found["sheets"]) == ("Plywood 1/4", 1)
     act = {"do": "change", "patch": found["patch"]}
+    view = {"name": "cut_sheet", "of": f"{found['row']}:kept:1"}
+    looked = api.post(f"/plans/{plan}/preview", {"base": answer["base"], "act": act, "label": "", "view": view})
+    assert [one["place"] for one in looked["drawings"]] == [view["of"]]  # drawn before it is kept
     api.post(f"/plans/{plan}/edits", {"base": answer["base"], "act": act, "label": "kept"})
     after = {row["name"]: row for row in api.get(f"/plans/{plan}/sheets")["rows"]}["Plywood 1/4"]
     assert (after["aim"], after["could_be_fewer"]) == ("kept", False)
@@ -66,4 +69,4 @@ def test_it_is_stopped_and_nobody_else_finds_it(api: Api) -> None:
 def test_without_the_search_it_says_so(api: Api, monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr("vasculum.cutting.search.LIBRARY", "not_installed_anywhere")
     begun = api.client.post(f"/api/plans/{job_03(api)}/layouts").json
-    assert begun["found"] == {"can_search": False, "rows": [], "less": [], "cheaper": []}
+    assert begun["found"] == {"can_search": False, "rows": [], "less": []}

@@ -38,8 +38,8 @@ def _of_part(laid: Piece, part: Part) -> Iterator[str]:
 
 
 def _of_sheet(sheet: Piece, stock: Stock) -> Iterator[str]:
-    length, width = stock.usable
-    if (sheet.x, sheet.y, sheet.length, sheet.width) != (stock.trims.start, stock.trims.lower, length, width):
+    corner = (stock.trims.start, stock.trims.lower)
+    if (sheet.x, sheet.y) != corner or stock.under(sheet) not in {size[:2] for size in stock.sizes}:
         yield "a sheet is not what trimming leaves"
     yield from _of_piece(sheet, stock.kerf)
     yield from (f"{leaf.part} lies on a bad place" for leaf in sheet.leaves() if leaf.part and _is_on_any(leaf, stock))

@@ -48,6 +48,14 @@ class Zone(NamedTuple):
     width: Mm
 
 
+class Size(NamedTuple):
+    """A size that a stock is sold in, and what one of it costs; nothing where nobody said."""
+
+    length: Mm
+    width: Mm
+    price: Mm | None = None
+
+
 class Stock(NamedTuple):
     """A kind of sheet: its size, what is trimmed off it first, the kerf of the saw, how many there are, bad places."""
 
@@ -59,6 +67,31 @@ class Stock(NamedTuple):
     bad: tuple[Zone, ...] = ()
     stages: int = MOST_STAGES
     """So many changes of direction at most: rips, then crosscuts, and so on."""
+    price: Mm | None = None
+    """Of one."""
+    others: tuple[Size, ...] = ()
+    """Smaller sizes that it is sold in too."""
+    in_hand: int = 0
+    """So many are there already, whole."""
+
+    @property
+    def sizes(self) -> tuple[Size, ...]:
+        """Every size that it is sold in, its own first."""
+        return (Size(self.length, self.width, self.price), *self.others)
+
+    def sized(self, size: Size) -> Stock:
+        """The same in one of its sizes."""
+        return self._replace(length=size.length, width=size.width, price=size.price, others=())
+
+    def under(self, piece: Piece) -> tuple[Mm, Mm]:
+        """Length and width of the sheet that a piece is what trimming leaves of."""
+        trims = self.trims
+        return piece.length + trims.start + trims.end, piece.width + trims.lower + trims.upper
+
+    def size_under(self, piece: Piece) -> Size:
+        """The size that it is sold in; one that is sold no longer, or was sawn before, has no price."""
+        under = self.under(piece)
+        return next((size for size in self.sizes if size[:2] == under), Size(*under))
 
     @property
     def usable(self) -> tuple[Mm, Mm]:

@@ -1,4 +1,4 @@
-"""A search for fewer sheets, by a library of tree searches where it is installed: layouts, better and better.
+"""A search for less to buy: layouts, better and better; of sheets by a library of tree searches, where it is installed.
 
 The library's wheel wants Python 3.12 or newer. What it answers is its own affair only until our checker has seen it.
 """
@@ -7,14 +7,16 @@ from __future__ import annotations
 
 import importlib.util
 from collections import defaultdict
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from math import gcd
 from typing import Any
 
 from vasculum.cutting.bound import fits
 from vasculum.cutting.checked import faults
-from vasculum.cutting.model import Layout, Part, Stock, Way
+from vasculum.cutting.lengths import Found, are_lengths, search_lengths
+from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Stock, Way
 from vasculum.cutting.slices import Slice, placed
+from vasculum.cutting.sold import in_their_sizes
 from vasculum.cutting.strips import scale_of
 
 LIBRARY = "packingsolver"
@@ -28,8 +30,6 @@ MOST_KINDS = 200
 NO_COPIES = 10**6
 """So many sheets, where nobody said how many there are."""
 
-Found = Callable[[Layout, int], None]
-
 
 def is_installed() -> bool:
     """Whether there is a search on this machine."""
@@ -37,14 +37,17 @@ def is_installed() -> bool:
 
 
 def search(parts: Sequence[Part], stock: Stock, seconds: float, found: Found) -> None:
-    """Look for better layouts of parts on whole sheets, and tell each, with so many sheets as are needed at least.
+    """Look for better layouts of parts on sheets, and tell each, with what is needed at least.
 
     Args:
         seconds: for all of it; it ends before where nothing better is possible.
-        found: is told a layout that our checker has passed, without parts that come out of no sheet; and a number of
-            sheets below which none is possible in the most stages, 0 where this was not asked.
+        found: is told a layout that our checker has passed, without parts that come out of no sheet; and the least that
+            is bought, as ``bought`` counts it, in the most stages that were tried; 0 where nothing was proved.
     """
     fitting = [part for part in parts if fits(part, stock)]
+    if fitting and are_lengths(fitting, stock):
+        search_lengths(fitting, stock, seconds, found)
+        return
     kinds = {part[1:] for part in fitting}
     if not 0 < len(kinds) <= MOST_KINDS or not is_installed():
         return
@@ -84,9 +87,11 @@ def _search(parts: list[Part], stock: Stock, stages: int, seconds: float, found:
                 for sheet in (answer.solution.bin(at) for at in range(answer.solution.number_of_different_bins()))
                 for _ in range(sheet.copies)
             ]
-            layout = Layout(tuple(placed(one, known, stock) for one in sheets if one is not None))
+            whole = [placed(one, known, stock) for one in sheets if one is not None]
+            layout = Layout(in_their_sizes(whole, known, stock))
             if not faults(layout, parts, stock):
-                found(layout, answer.bin_packing_bound if stages == STAGES[0] else 0)
+                is_proof = stages == STAGES[0] and not stock.others
+                found(layout, max(NOTHING, Mm(answer.bin_packing_bound) - stock.in_hand) if is_proof else NOTHING)
 
     given.new_solution_callback = tell
     tell(library.optimize(asked.build(), given))

@@ -2,21 +2,25 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from functools import lru_cache
 from itertools import permutations
+from math import lcm
 from typing import Literal, NamedTuple, cast, get_args
 
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import Bound, bound, fits
 from vasculum.cutting.checked import faults, stages_of
-from vasculum.cutting.model import MOST_STAGES, NOTHING, Layout, Mm, Part, Piece, Stock, Trims, Zone
+from vasculum.cutting.model import MOST_STAGES, NOTHING, Layout, Mm, Part, Piece, Size, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
-from vasculum.cutting.slices import DoesNotFit, Slice, needs, placed, slice_of, without
+from vasculum.cutting.slices import DoesNotFit, Sizes, Slice, needs, placed, slice_of, without
+from vasculum.cutting.sold import bought, in_their_sizes
 from vasculum.cutting.strips import scale_of, strips
 
 FEW = 6
 """Of so few parts every order is tried, where fewer sheets might do."""
+MIXED = 80
+"""Of so few parts sizes are mixed sheet by sheet."""
 MANY = 500
 """Of so many parts fewer orders are tried: the first answer is there while one looks."""
 Aim = Literal["sheets", "settings", "kept"]
@@ -24,14 +28,12 @@ AIMS: tuple[Aim, ...] = get_args(Aim)
 
 
 class Offcut(NamedTuple):
-    """What is left of a sheet, or is bought as a panel, mm: length along the grain, and width; and its bad places."""
+    """What is left of a sheet, mm: length along the grain, and width; and its bad places."""
 
     name: str
     length: Mm
     width: Mm
     bad: tuple[Zone, ...] = ()
-    is_bought: bool = False
-    """A panel that is bought for this, and not left of anything."""
 
 
 class Kept(NamedTuple):
@@ -42,6 +44,8 @@ class Kept(NamedTuple):
     """Its parts as they were sawn; nothing where it is not sawn yet."""
     kerf: Mm | None = None
     """Of the saw that it was sawn with."""
+    size: tuple[Mm, Mm] | None = None
+    """Of the sheet that was sawn; where nobody noted it, one as it is sold whole."""
     is_begun: bool = False
     """Whether it is only begun: sawn sheets come before it."""
 
@@ -95,16 +99,25 @@ def laid_out(
     left = tuple(part for part in parts if part.name not in gone)
     least = bound(left, stock, [_only(stock, one) for one in offcuts])
     again, also = None, gone | {name for one in held for name in _names(one)}
+    fresh = stock._replace(in_hand=max(0, stock.in_hand - len(sawn)))
+    known = {part.name: part for part in parts}
+
+    def joined(layout: Layout, before: list[Piece]) -> Layout:
+        sheets = in_their_sizes([*before, *layout.sheets], known, fresh)
+        if fresh.others:
+            _refuse(Layout(sheets), [known[leaf.part] for leaf in Layout(sheets).parts()], fresh)
+        return layout._replace(sheets=(*sawn, *sheets))
+
     if held:
         rest = tuple(part for part in parts if part.name not in also)
         used = tuple(_on_offcuts(rest, stock, offcuts))
-        again = _joined([*sawn, *held], _best_two(_without(rest, used), stock, 0)[0])
+        again = joined(_best_two(_without(rest, used), fresh, 0)[0], held)
     else:
         used = tuple(_on_offcuts(left, stock, offcuts))
-    by_sheets, by_settings = _best_two(_without(left, used), stock, least.sheets)
+    by_sheets, by_settings = _best_two(_without(left, used), fresh, least.sheets)
     return Laid(
-        _joined(sawn, by_sheets),
-        _joined(sawn, by_settings),
+        joined(by_sheets, []),
+        joined(by_settings, []),
         least._replace(sheets=least.sheets + len(sawn)),
         used,
         again,
@@ -116,15 +129,20 @@ def laid_out(
 
 def _best_two(parts: tuple[Part, ...], stock: Stock, least: int) -> tuple[Layout, Layout]:
     """The best of several orders with fewest sheets in mind, and with fewest settings."""
-    scale = scale_of(parts, stock)
-    drawn = _tried([_times(part, scale) for part in parts], _stock_times(stock, scale), least)
+    scale = lcm(*(scale_of(parts, stock.sized(size)) for size in stock.sizes))
+    whole, whole_parts = _stock_times(stock, scale), [_times(part, scale) for part in parts]
+    sizes = {part.name: part for part in whole_parts}
+    drawn = [*_tried(whole_parts, whole, least), *_tried_smaller(whole_parts, whole)]
     tried = [one for one in drawn if all(stages_of(sheet) <= stock.stages for sheet in one.sheets)]
-    best = min(tried, key=fewer_sheets), min(tried, key=_fewer_settings)
     known = {part.name: part for part in parts}
-    exact = [Layout(tuple(placed(slice_of(one), known, stock) for one in found.sheets), found.left) for found in best]
-    for one in exact:
-        _refuse(one, parts, stock)
-    return exact[0], exact[1]
+
+    def best(better: Better) -> Layout:
+        found = min(tried, key=lambda one: better(one, sizes, whole))
+        exact = Layout(tuple(placed(slice_of(one), known, stock) for one in found.sheets), found.left)
+        _refuse(exact, parts, stock)
+        return exact
+
+    return best(fewer_sheets), best(_fewer_settings)
 
 
 def _tried(parts: list[Part], stock: Stock, least: int) -> Iterator[Layout]:
@@ -146,14 +164,48 @@ def _tried(parts: list[Part], stock: Stock, least: int) -> Iterator[Layout]:
             yield strips(parts, stock, is_first_fit=True, order=order)
 
 
+def _tried_smaller(parts: list[Part], stock: Stock) -> Iterator[Layout]:
+    """Everything on one of the smaller sizes; and sheet by sheet the size that costs least for what it holds."""
+    for size in stock.others:
+        for across in (False, True):
+            yield strips(parts, stock.sized(size), across_first=across)
+    if stock.others and len(parts) <= MIXED:
+        yield _mixed(parts, stock)
+
+
+def _mixed(parts: list[Part], stock: Stock) -> Layout:
+    left, sheets = list(parts), []
+    known = {part.name: part for part in parts}
+    while left:
+        made: list[tuple[Mm, Mm, int, Piece]] = []
+        for size in stock.sizes:
+            its = stock.sized(size)
+            slice_ = filled([part for part in left if fits(part, its)], its)
+            if slice_ is not None:
+                piece = placed(slice_, known, its)
+                area = sum((known[name].length * known[name].width for name in slice_.parts()), NOTHING)
+                made.append((bought([piece], known, stock._replace(in_hand=0)) / area, -area, len(made), piece))
+        if not made:
+            break
+        sheets.append(min(made)[-1])
+        gone = set(_names(sheets[-1]))
+        left = [part for part in left if part.name not in gone]
+    return Layout(tuple(sheets), tuple(part.name for part in left))
+
+
 def _times(part: Part, scale: int) -> Part:
     """A part in whole units: what is compared a thousand times is compared as whole numbers."""
     return part._replace(length=_whole(part.length, scale), width=_whole(part.width, scale))
 
 
 def _stock_times(stock: Stock, scale: int) -> Stock:
-    length, width = stock.usable
-    return Stock(_whole(length, scale), _whole(width, scale), _whole(stock.kerf, scale), WHOLE, stock.copies)
+    usable = [(*stock.sized(size).usable, size.price) for size in stock.sizes]
+    sizes = [Size(_whole(length, scale), _whole(width, scale), price) for length, width, price in usable]
+    kerf, whole = _whole(stock.kerf, scale), sizes[0]
+    return Stock(
+        whole.length, whole.width, kerf, WHOLE, stock.copies, stages=stock.stages,
+        price=stock.price, others=tuple(sizes[1:]), in_hand=stock.in_hand,
+    )  # fmt: skip
 
 
 def _whole(size: Mm, scale: int) -> Mm:
@@ -163,13 +215,16 @@ def _whole(size: Mm, scale: int) -> Mm:
 WHOLE = Trims(*(cast(Mm, 0) for _ in Trims._fields))
 
 
-def fewer_sheets(one: Layout) -> tuple[int, int, Mm, int]:
+Better = Callable[[Layout, Sizes, Stock], tuple[Mm | int, ...]]
+
+
+def fewer_sheets(one: Layout, parts: Sizes, stock: Stock) -> tuple[int, Mm, int, Mm, int]:
     """What is better with the fewest sheets in mind: less; then the largest offcut, then the fewest settings."""
-    return len(one.left), len(one.sheets), -_largest(one), setting_count(one)
+    return len(one.left), bought(one.sheets, parts, stock), len(one.sheets), -_largest(one), setting_count(one)
 
 
-def _fewer_settings(one: Layout) -> tuple[int, int, int, Mm]:
-    return len(one.left), setting_count(one), len(one.sheets), -_largest(one)
+def _fewer_settings(one: Layout, parts: Sizes, stock: Stock) -> tuple[int, int, Mm, int, Mm]:
+    return len(one.left), setting_count(one), bought(one.sheets, parts, stock), len(one.sheets), -_largest(one)
 
 
 def _refuse(layout: Layout, parts: Sequence[Part], stock: Stock) -> None:
@@ -208,18 +263,16 @@ def _as_kept(
 def _as_large_as(stock: Stock, one: Kept, slice_: Slice, sizes: Mapping[str, Part]) -> Stock:
     """The sheet that something was sawn from: its saw and stages, and a size that held it, whatever is said since."""
     kerf = stock.kerf if one.kerf is None else one.kerf
+    if one.size is not None:
+        stock = stock._replace(length=one.size[0], width=one.size[1])
     long, wide = needs(slice_, sizes, kerf)
     over_long, over_wide = (max(NOTHING, a - b) for a, b in zip((long, wide), stock.usable, strict=True))
     length, width = stock.length + over_long, stock.width + over_wide
-    return stock._replace(kerf=kerf, stages=MOST_STAGES, length=length, width=width)
+    return stock._replace(kerf=kerf, stages=MOST_STAGES, length=length, width=width, others=())
 
 
 def _names(piece: Piece) -> list[str]:
     return [leaf.part for leaf in piece.leaves() if leaf.part]
-
-
-def _joined(before: list[Piece], layout: Layout) -> Layout:
-    return layout._replace(sheets=(*before, *layout.sheets))
 
 
 def _without(parts: tuple[Part, ...], used: tuple[tuple[Offcut, Piece], ...]) -> tuple[Part, ...]:
@@ -245,7 +298,8 @@ def _on_offcuts(parts: tuple[Part, ...], stock: Stock, offcuts: tuple[Offcut, ..
 
 def _only(stock: Stock, offcut: Offcut) -> Stock:
     """An offcut as a stock of one, sawn by the same saw and trimmed already."""
-    return stock._replace(length=offcut.length, width=offcut.width, trims=Trims(), copies=1, bad=offcut.bad)
+    one = stock.sized(Size(offcut.length, offcut.width))
+    return one._replace(trims=Trims(), copies=1, bad=offcut.bad)
 
 
 def setting_count(layout: Layout) -> int:
@@ -261,6 +315,6 @@ def _largest(layout: Layout) -> Mm:
 
 def waste_of(layout: Layout, stock: Stock) -> Mm:
     """Of what is bought, the share that does not end in parts."""
-    used = sum((one.length * one.width for one in layout.parts()), Mm(0))
-    whole = len(layout.sheets) * stock.length * stock.width
+    used = sum((one.length * one.width for one in layout.parts()), NOTHING)
+    whole = sum((length * width for length, width in map(stock.under, layout.sheets)), NOTHING)
     return 1 - used / whole if whole else Mm(0)

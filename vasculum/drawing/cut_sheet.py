@@ -65,7 +65,7 @@ def _of(one: OnStock, which: str) -> Iterator[tuple[str, Piece, Size]]:
             yield "Offcut", piece, (offcut.length, offcut.width)
     for aim, layout in ways_of(one.laid):
         for piece in layout.sheets if aim == which else ():
-            yield "Sheet", piece, (one.stock.length, one.stock.width)
+            yield one.noun.capitalize(), piece, one.stock.under(piece)
 
 
 def cut_sheets(plan: SolvedPlan, aim: Aim | None = None) -> list[Sheet]:

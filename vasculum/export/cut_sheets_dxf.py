@@ -39,7 +39,7 @@ def cut_sheets_dxf(plan: SolvedPlan) -> bytes:
     space, at, pieces = document.modelspace(), Mm(0), made_of(plan).by_id
     for one in stocks_of(plan):
         offcuts = [(offcut.length, offcut.width, piece) for offcut, piece in one.laid.on_offcuts]
-        sheets = [(one.stock.length, one.stock.width, piece) for piece in layout_of(one.laid)[1].sheets]
+        sheets = [(*one.stock.under(piece), piece) for piece in layout_of(one.laid)[1].sheets]
         for length, width, whole in (*offcuts, *sheets):
             _path(space, SHEET, _box((at, Mm(0)), (at + length, width)))
             for leaf in whole.leaves():

@@ -8,18 +8,20 @@ from itertools import islice
 from typing import NamedTuple
 
 from vasculum.core.lengths import read_increment, show_with_unit
-from vasculum.cutting.model import Layout
+from vasculum.cutting.model import NOTHING, Layout, Mm, Piece
 from vasculum.cutting.one_less import one_less
 from vasculum.cutting.search import is_installed, search
+from vasculum.cutting.sold import bought
 from vasculum.cutting.ways import fewer_sheets, setting_count
 from vasculum.plan.document import Model
 from vasculum.plan.document.patching import Patch, patched
 from vasculum.plan.document.reading import read_plan
+from vasculum.plan.edits.acts import dumped, put
 from vasculum.plan.edits.laying_out import kept_as
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
-from vasculum.plan.making.on_stock import OnStock, stocks_of
-from vasculum.plan.telling.sheets import part_called
-from vasculum.proposing.panels import CheaperMix, cheaper_mix
+from vasculum.plan.making.on_stock import OnStock, compared, stocks_of
+from vasculum.plan.making.proofs import proof_of
+from vasculum.plan.telling.sheets import could_be_fewer, counted, how_near, part_called
 
 SECONDS = 10
 """How long is looked, where nobody says."""
@@ -46,8 +48,6 @@ class LayoutsFound(Model):
     rows: list[LayoutFound]
     less: list[str]
     """What would save a sheet: *one sheet less if 8 parts …*"""
-    cheaper: list[CheaperMix]
-    """Mixes of sizes that cost less."""
 
 
 def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFound], None]) -> None:
@@ -56,13 +56,8 @@ def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFoun
     Args:
         seconds: for all rows together.
     """
-    found = _Found({}, [], [], tell)
-    for one in stocks_of(plan):
-        mix = cheaper_mix(plan, one)
-        if mix is not None:
-            found.cheaper.append(mix)
-            found.say()
-    open_rows = [one for one in stocks_of(plan) if len(one.laid.best.sheets) > one.laid.bound.sheets]
+    found = _Found({}, [], tell)
+    open_rows = [one for one in stocks_of(plan) if could_be_fewer(plan.plan, one)]
     for one in open_rows:
         _search(plan, one, seconds / len(open_rows), found)
     for one in stocks_of(plan):
@@ -84,7 +79,7 @@ def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
 
 def nothing_yet() -> LayoutsFound:
     """Before anything is found."""
-    return LayoutsFound(can_search=is_installed(), rows=[], less=[], cheaper=[])
+    return LayoutsFound(can_search=is_installed(), rows=[], less=[])
 
 
 class _Found(NamedTuple):
@@ -92,12 +87,11 @@ class _Found(NamedTuple):
 
     rows: dict[str, LayoutFound]
     less: list[str]
-    cheaper: list[CheaperMix]
     tell: Callable[[LayoutsFound], None]
 
     def say(self) -> None:
         rows = list(self.rows.values())
-        self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less, cheaper=self.cheaper))
+        self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less))
 
 
 def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> None:
@@ -105,22 +99,23 @@ def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> No
     sawn = laid.best.sheets[: laid.sawn]
     gone = {leaf.part for piece in (*sawn, *(piece for _, piece in laid.on_offcuts)) for leaf in piece.leaves()}
     parts = [part for part in one.parts if part.name not in gone]
-    best, least = laid.best._replace(left=()), laid.bound.sheets
+    known = {part.name: part for part in parts}
+    stock = compared(one.stock, len(sawn))
+    best, least = Layout(laid.best.sheets[len(sawn) :]), NOTHING
 
-    def look(layout: Layout, proven: int) -> None:
+    def look(layout: Layout, proven: Mm) -> None:
         nonlocal best, least
-        whole = layout._replace(sheets=(*sawn, *layout.sheets))
-        known = least
+        before = least
         if not laid.on_offcuts:  # another filling of the offcuts might leave less
-            least = max(least, len(sawn) + proven)
-        if fewer_sheets(whole) < fewer_sheets(best):
-            best = whole
-        elif least == known or one.row not in found.rows:
+            least = max(least, proven)
+        if fewer_sheets(layout, known, stock) < fewer_sheets(best, known, stock):
+            best = layout
+        elif least == before or one.row not in found.rows:
             return
-        found.rows[one.row] = _found(plan, one, best, least)
+        found.rows[one.row] = _found(plan, one, [*sawn, *best.sheets], least)
         found.say()
 
-    search(parts, one.stock, seconds, look)
+    search(parts, stock, seconds, look)
 
 
 STEPS = {"in": [read_increment(text) for text in ("1/16 in", "1/8 in", "1/4 in", "1/2 in")],
@@ -149,21 +144,17 @@ def _one_less(plan: SolvedPlan, one: OnStock, found: _Found) -> None:
         found.say()
 
 
-def _found(plan: SolvedPlan, one: OnStock, best: Layout, least: int) -> LayoutFound:
-    count = len(best.sheets)
-    sheets = f"{count} {one.noun}{'' if count == 1 else 's'}"
-    needed = (
-        "no fewer will do in rips, crosscuts and rips again: proved"
-        if count <= least
-        else f"at least {least} are needed"
-    )
+def _found(plan: SolvedPlan, one: OnStock, sheets: list[Piece], least: Mm) -> LayoutFound:
+    known, sawn = {part.name: part for part in one.parts}, one.laid.sawn
+    is_least = bought(sheets[sawn:], known, compared(one.stock, sawn)) <= least
+    proof = proof_of(one, least) if is_least else None
     return LayoutFound(
         row=one.row,
         name=one.sheet.name,
-        says=f"{sheets}; {needed}",
-        sheets=count,
-        settings=setting_count(best),
-        patch=[kept_as(plan, one, best.sheets)],
+        says=f"{counted(one, sheets, plan.plan.units.length)}; {how_near(one, len(sheets), is_proved=is_least)}",
+        sheets=len(sheets),
+        settings=setting_count(Layout(tuple(sheets))),
+        patch=[kept_as(plan, one, sheets), *([put(f"/proved/{one.row}", dumped(proof))] if proof else [])],
     )
 
 

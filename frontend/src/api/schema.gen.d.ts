@@ -852,7 +852,7 @@ export interface components {
              * Y
              * @description A length as typed; a bare number takes the plan's unit.
              */
-            y: string;
+            y?: string;
             /**
              * Length
              * @description A length as typed; a bare number takes the plan's unit.
@@ -860,9 +860,9 @@ export interface components {
             length: string;
             /**
              * Width
-             * @description A length as typed; a bare number takes the plan's unit.
+             * @description Of a board it may be left out: all across.
              */
-            width: string;
+            width?: string | null;
         };
         /**
          * AddFormer
@@ -896,7 +896,7 @@ export interface components {
         };
         /**
          * AddOffcut
-         * @description An offcut of a sheet of the library: length along the grain, width, and where it stands.
+         * @description An offcut of a sheet or board of the library: length along the grain, width, and where it stands.
          */
         AddOffcut: {
             /**
@@ -916,9 +916,9 @@ export interface components {
             length: string;
             /**
              * Width
-             * @description A length as typed; a bare number takes the plan's unit.
+             * @description Of a board it may be left out.
              */
-            width: string;
+            width?: string | null;
             /** Where */
             where?: string;
         };
@@ -947,7 +947,7 @@ export interface components {
         };
         /**
          * AddPanelSize
-         * @description Another size that a sheet is sold in, and what it costs.
+         * @description Another size that a sheet is sold in, or another length of a board, and what it costs.
          */
         AddPanelSize: {
             /**
@@ -967,11 +967,11 @@ export interface components {
             length: string;
             /**
              * Width
-             * @description A length as typed; a bare number takes the plan's unit.
+             * @description Of a sheet.
              */
-            width: string;
+            width?: string | null;
             /** Price */
-            price: string;
+            price?: string;
         };
         /**
          * AddScribe
@@ -1331,6 +1331,12 @@ export interface components {
              */
             in_hand: number;
             /**
+             * Lengths
+             * @description Shorter lengths that it is sold in too.
+             * @default []
+             */
+            lengths: components["schemas"]["SoldLength"][];
+            /**
              * Trims
              * @default null
              */
@@ -1504,21 +1510,6 @@ export interface components {
             outcome: components["schemas"]["OutcomeDelta"];
             /** Drawings */
             drawings: components["schemas"]["SheetDelta"][];
-        };
-        /**
-         * CheaperMix
-         * @description Panels that cost less than the whole sheets that they spare.
-         */
-        CheaperMix: {
-            /** Row */
-            row: string;
-            /** Says */
-            says: string;
-            /**
-             * Patch
-             * @description Takes them.
-             */
-            patch: components["schemas"]["PatchStep"][];
         };
         /**
          * ChoosableShown
@@ -2260,6 +2251,12 @@ export interface components {
              */
             kerf: string | null;
             /**
+             * Size
+             * @description Length and width of the sheet that is sawn.
+             * @default null
+             */
+            size: string[] | null;
+            /**
              * Is Racked
              * @description Whether its offcuts went into the rack.
              * @default false
@@ -2432,11 +2429,6 @@ export interface components {
              * @description What would save a sheet: *one sheet less if 8 parts …*
              */
             less: string[];
-            /**
-             * Cheaper
-             * @description Mixes of sizes that cost less.
-             */
-            cheaper: components["schemas"]["CheaperMix"][];
         };
         /**
          * LengthAnswer
@@ -3118,7 +3110,7 @@ export interface components {
         };
         /**
          * Offcut
-         * @description What is left of a sheet from an earlier job, or a sheet that is there with bad places: it is used first.
+         * @description What is left of a sheet or board from an earlier job, or one that is there with bad places: it is used first.
          */
         Offcut: {
             /**
@@ -3150,12 +3142,6 @@ export interface components {
              * @default []
              */
             bad: components["schemas"]["BadPlace"][];
-            /**
-             * Price
-             * @description Of one that is bought for this plan, a panel; nothing of what is there.
-             * @default null
-             */
-            price: string | null;
         };
         /**
          * OnScreen
@@ -3402,9 +3388,9 @@ export interface components {
             width: string;
             /**
              * Price
-             * @example 48.50
+             * @default null
              */
-            price: string;
+            price: string | null;
         };
         /**
          * PartShown
@@ -3838,6 +3824,14 @@ export interface components {
                 [key: string]: number;
             };
             /**
+             * Proved
+             * @description What a search has proved, by the row of the library that it is of.
+             * @default {}
+             */
+            proved: {
+                [key: string]: components["schemas"]["Proved"];
+            };
+            /**
              * Marks Given
              * @description How many marks were ever given: the next one is new.
              * @default 0
@@ -4137,6 +4131,22 @@ export interface components {
             place: string | null;
         };
         /**
+         * Proved
+         * @description The least that has to be bought of a row, as a search has proved; true while what it is of is the same.
+         */
+        Proved: {
+            /**
+             * Least
+             * @description Sheets; where there are several sizes, money or square millimetres.
+             */
+            least: string;
+            /**
+             * Of
+             * @description What tells the parts, the sheet and the saw that it is of from any others.
+             */
+            of: string;
+        };
+        /**
          * Push
          * @description Move what stands in the way along its wall: by mm as dragged, or by whole increments as nudged.
          */
@@ -4208,7 +4218,7 @@ export interface components {
         };
         /**
          * RackOffcuts
-         * @description What is left of a sawn sheet goes into the rack: everything that is not small both ways.
+         * @description What is left of a sawn sheet goes into the rack, but what is small; of a board what has its whole width.
          */
         RackOffcuts: {
             /**
@@ -4422,13 +4432,8 @@ export interface components {
              */
             done: number;
             /**
-             * Has Panels
-             * @description Whether it is sold in other sizes too.
-             */
-            has_panels: boolean;
-            /**
              * Could Be Fewer
-             * @description Whether a search may find fewer.
+             * @description Whether a search may find fewer, or a cheaper mix.
              */
             could_be_fewer: boolean;
         };
@@ -4771,7 +4776,7 @@ export interface components {
             in_hand: number;
             /**
              * Panels
-             * @description Other sizes that it is sold in.
+             * @description Smaller sizes that it is sold in too.
              * @default []
              */
             panels: components["schemas"]["PanelSize"][];
@@ -5024,6 +5029,23 @@ export interface components {
              * @default 1
              */
             share: number;
+        };
+        /**
+         * SoldLength
+         * @description Another length that a board is sold in.
+         */
+        SoldLength: {
+            /**
+             * Length
+             * @description A length above zero with its unit, as typed.
+             * @example 1/2 in
+             */
+            length: string;
+            /**
+             * Price
+             * @default null
+             */
+            price: string | null;
         };
         /**
          * Solution

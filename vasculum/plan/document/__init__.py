@@ -445,7 +445,14 @@ class PanelSize(Model):
 
     length: PositiveLengthText
     width: PositiveLengthText
-    price: PriceText
+    price: PriceText | None = None
+
+
+class SoldLength(Model):
+    """Another length that a board is sold in."""
+
+    length: PositiveLengthText
+    price: PriceText | None = None
 
 
 class Sheet(Model):
@@ -471,7 +478,7 @@ class Sheet(Model):
     in_hand: Annotated[int, Field(ge=0, le=999)] = 0
     """So many are there already; those that are sawn count."""
     panels: Annotated[list[PanelSize], Field(max_length=10)] = []
-    """Other sizes that it is sold in."""
+    """Smaller sizes that it is sold in too."""
     trims: Trims | None = None
     source: Note = ""
 
@@ -496,6 +503,8 @@ class Board(Model):
     """Of one board."""
     in_hand: Annotated[int, Field(ge=0, le=999)] = 0
     """So many are there already; those that are sawn count."""
+    lengths: Annotated[list[SoldLength], Field(max_length=10)] = []
+    """Shorter lengths that it is sold in too."""
     trims: Trims | None = None
     source: Note = ""
 
@@ -503,6 +512,11 @@ class Board(Model):
     def thick(self) -> str:
         """How thick it is: measured, or until then as it is sold."""
         return self.measured or self.thickness
+
+    @property
+    def panels(self) -> list[PanelSize]:
+        """Its other lengths, each as wide as it is."""
+        return [PanelSize(length=one.length, width=self.width, price=one.price) for one in self.lengths]
 
 
 class Band(Model):
@@ -527,7 +541,7 @@ class BadPlace(Model):
 
 
 class Offcut(Model):
-    """What is left of a sheet from an earlier job, or a sheet that is there with bad places: it is used first."""
+    """What is left of a sheet or board from an earlier job, or one that is there with bad places: it is used first."""
 
     sheet: Id
     """The row of the library that it is of."""
@@ -537,8 +551,6 @@ class Offcut(Model):
     where: Annotated[str, Field(max_length=120), AfterValidator(_one_line)] = ""
     """Where it stands."""
     bad: Annotated[list[BadPlace], Field(max_length=6)] = []
-    price: PriceText | None = None
-    """Of one that is bought for this plan, a panel; nothing of what is there."""
 
 
 class CutTree(Model):
@@ -563,9 +575,20 @@ class KeptSheet(Model):
     """What is begun at the saw, or sawn, is cut to the sizes that were drawn then."""
     kerf: LengthText | None = None
     """Of the saw that it is sawn with."""
+    size: Annotated[list[PositiveLengthText], Field(min_length=2, max_length=2)] | None = None
+    """Length and width of the sheet that is sawn."""
     is_racked: bool = False
     """Whether its offcuts went into the rack."""
     cuts: CutTree
+
+
+class Proved(Model):
+    """The least that has to be bought of a row, as a search has proved; true while what it is of is the same."""
+
+    least: Annotated[str, Field(pattern=r"^[0-9]{1,20}(/[1-9][0-9]{0,19})?$")]
+    """Sheets; where there are several sizes, money or square millimetres."""
+    of: Annotated[str, Field(pattern=r"^[0-9a-f]{32}$")]
+    """What tells the parts, the sheet and the saw that it is of from any others."""
 
 
 class Runner(Model):
@@ -669,6 +692,8 @@ class Plan(Model):
     """Layouts that are kept, by the row of the library that they are cut from."""
     settings_done: Annotated[dict[Id, Annotated[int, Field(ge=1, le=10_000)]], Field(max_length=200)] = {}
     """How many settings of the saw are done, by the row that is begun."""
+    proved: Annotated[dict[Id, Proved], Field(max_length=200)] = {}
+    """What a search has proved, by the row of the library that it is of."""
     marks_given: Annotated[int, Field(ge=0, le=999_999_999)] = 0
     """How many marks were ever given: the next one is new."""
 

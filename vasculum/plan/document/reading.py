@@ -21,7 +21,18 @@ from vasculum.core.errors import (
 )
 from vasculum.core.flow import read_key
 from vasculum.core.tables import choosables, editions, tools
-from vasculum.plan.document import FORMAT, OF_ONE_SPACE, SPLITS, UPRIGHT, VERSION, CutTree, Obstruction, Plan
+from vasculum.plan.document import (
+    FORMAT,
+    OF_ONE_SPACE,
+    SPLITS,
+    UPRIGHT,
+    VERSION,
+    Board,
+    CutTree,
+    Obstruction,
+    Plan,
+    Sheet,
+)
 from vasculum.plan.document.choices import NUMBERS, worth_of
 from vasculum.plan.document.marks import number_of_mark
 from vasculum.plan.document.upgrades import upgraded
@@ -411,6 +422,21 @@ def _cut_faults(one: CutTree, is_sawn: bool) -> Iterator[str]:
         yield from _cut_faults(child, is_sawn)
 
 
+def _size_faults(plan: Plan) -> Iterator[Fault]:
+    """The size of a sheet or board is the largest that it is sold in; others come out of it."""
+    sheets = [(f"sheets/{id_}/panels", sheet) for id_, sheet in plan.library.sheets.items()]
+    boards = [(f"boards/{id_}/lengths", board) for id_, board in plan.library.boards.items()]
+    rows: list[tuple[str, Sheet | Board]] = [*sheets, *boards]
+    for where, row in rows:
+        if row.length is None or row.width is None:
+            continue
+        length, width = plan.length(row.length), plan.length(row.width)
+        for at, size in enumerate(row.panels):
+            if plan.length(size.length) > length or plan.length(size.width) > width:
+                message = f"{row.name} is sold in more than it measures: its own size is the largest of them."
+                yield Fault(f"/library/{where}/{at}", message)
+
+
 def _library_faults(plan: Plan) -> Iterator[Fault]:
     for needed in ("side_sheet", "bottom_sheet", "front_sheet", "runner"):
         if needed not in plan.choices:
@@ -419,8 +445,10 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
     if stages.isdigit() and 0 < int(stages) < LEAST_STAGES:
         yield Fault("/choices/cut_stages", "Two stages of cuts are the least: rips, then crosscuts.")
     for id_, offcut in plan.library.offcuts.items():
-        if offcut.sheet not in plan.library.sheets:
-            yield Fault(f"/library/offcuts/{id_}/sheet", f"There is no sheet {offcut.sheet!r} in the plan's library.")
+        if not plan.library.has_stock(offcut.sheet):
+            message = f"There is no sheet and no board {offcut.sheet!r} in the plan's library."
+            yield Fault(f"/library/offcuts/{id_}/sheet", message)
+    yield from _size_faults(plan)
     for id_, sheets in plan.layouts.items():
         if not plan.library.has_stock(id_):
             yield Fault(f"/layouts/{id_}", f"There is no sheet and no board {id_!r} in the plan's library.")

@@ -19,7 +19,7 @@ from vasculum.plan.edits.acts import Act, Named, Numbers, dumped, gone, put
 from vasculum.plan.edits.offcuts import LOAD_AGAIN
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
-from vasculum.plan.making.on_stock import OnStock, kept_sheet, layout_of, settings_in_work, stocks_of
+from vasculum.plan.making.on_stock import OnStock, kept_sheet, layout_of, sawn_sheet, settings_in_work, stocks_of
 from vasculum.plan.telling.sheets import part_called
 
 Ordinate = Annotated[float, Field(ge=-100_000, le=100_000, allow_inf_nan=False, description="mm")]
@@ -95,7 +95,7 @@ class SawSheet(Act):
         if self.is_sawn and at < len(sawn):
             yield from _kept(now, self.row, [*sawn[:at], _as(sawn[at], "sawn"), *sawn[at + 1 :], *kept])
         elif self.is_sawn:
-            yield from _kept(now, self.row, [*sawn, kept_sheet(sheets[at], one.stock.kerf), *kept])
+            yield from _kept(now, self.row, [*sawn, sawn_sheet(sheets[at], one.stock), *kept])
         elif at < len(sawn) and sawn[at].is_racked:
             raise PlanRefused("already-there", "Its offcuts are in the rack.", "Undo that first.")
         elif at < len(sawn):
@@ -127,7 +127,7 @@ class SettingsDone(Act):
         sawn = [sheet for sheet in frozen if sheet.state == "sawn"]
         begun = [sheet for sheet in frozen if sheet.state == "begun"]
         if not begun:
-            begun = [kept_sheet(sheet, one.stock.kerf, is_begun=True) for sheet in sheets[len(sawn) :]]
+            begun = [sawn_sheet(sheet, one.stock, is_begun=True) for sheet in sheets[len(sawn) :]]
             kept = []
         most = len(settings_in_work(one, self.aim))
         if self.done > most or not begun:
@@ -139,7 +139,7 @@ class SettingsDone(Act):
 
 
 class RackOffcuts(Act):
-    """What is left of a sawn sheet goes into the rack: everything that is not small both ways."""
+    """What is left of a sawn sheet goes into the rack, but what is small; of a board what has its whole width."""
 
     do: Literal["rack-offcuts"]
     row: Named
@@ -159,13 +159,12 @@ class RackOffcuts(Act):
         """
         one, at = _row(now, self.row), self.sheet - 1
         frozen, kept = _held(now, self.row)
-        if at >= len(frozen) or self.row not in now.plan.library.sheets:
+        if at >= len(frozen):
             raise NoSuchQuantity("no-such-sheet", f"Sheet {self.sheet} is not sawn.", "Say first that it is.")
         if frozen[at].is_racked:
             raise PlanRefused("already-there", "Its offcuts are in the rack.", "Take out there what is gone.")
-        small = now.solved.value(*nearest_key(now, PLAN, "small_part"))
         offcuts = Layout((one.laid.best.sheets[at],)).offcuts()
-        left = [offcut for offcut in offcuts if min(offcut.length, offcut.width) >= small]
+        left = [offcut for offcut in offcuts if _is_worth_keeping(offcut, now, one)]
         if not left:
             raise PlanRefused("no-room", "Nothing that is left of it is worth keeping.", "")
         numbers = Numbers(now.plan)
@@ -175,6 +174,12 @@ class RackOffcuts(Act):
         yield numbers.given()
         racked = frozen[at].model_copy(update={"is_racked": True})
         yield from _kept(now, self.row, [*frozen[:at], racked, *frozen[at + 1 :], *kept])
+
+
+def _is_worth_keeping(offcut: Piece, now: SolvedPlan, one: OnStock) -> bool:
+    small = now.solved.value(*nearest_key(now, PLAN, "small_part"))
+    is_whole = offcut.width == one.stock.usable[1] if one.noun == "board" else offcut.width >= small
+    return bool(is_whole and offcut.length >= small)
 
 
 STEPS = {"in": read_increment("1/64 in"), "mm": read_increment("0.5 mm")}

@@ -1,4 +1,7 @@
-"""The rack: what is left of sheets from earlier jobs, put into the library and taken out."""
+"""The rack: what is left of sheets and boards from earlier jobs, and the sizes that they are sold in.
+
+A board is as wide as it is: of it only a length is said.
+"""
 
 from __future__ import annotations
 
@@ -8,7 +11,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
-from vasculum.plan.document import as_usual
+from vasculum.plan.document import Board, Sheet, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
@@ -17,28 +20,29 @@ LOAD_AGAIN = "Load it again."
 
 
 class AddOffcut(Act):
-    """An offcut of a sheet of the library: length along the grain, width, and where it stands."""
+    """An offcut of a sheet or board of the library: length along the grain, width, and where it stands."""
 
     do: Literal["add-offcut"]
     sheet: Named
     length: Typed
-    width: Typed
+    width: Typed | None = as_usual(None)
+    """Of a board it may be left out."""
     where: Annotated[str, Field(max_length=120)] = as_usual("")
 
     def told(self, now: SolvedPlan) -> str:
         """As it is said."""
-        return f"An offcut of {_sheet_name(now, self.sheet)}, {self.length} × {self.width}"
+        return f"An offcut of {_stock(now, self.sheet).name}, {_sized(self.length, self.width)}"
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The offcut.
 
         Raises:
             NoSuchQuantity: ``no-such-stock``.
+            PlanRefused: ``size-unknown`` of a sheet without a width.
             LengthRefused: where a size cannot be read.
         """
-        _sheet_name(now, self.sheet)
         numbers = Numbers(now.plan)
-        sizes = {"length": as_kept(self.length, now.plan), "width": as_kept(self.width, now.plan)}
+        sizes = {"length": as_kept(self.length, now.plan), "width": _width(now, self.sheet, self.width)}
         offcut = {"sheet": self.sheet, **sizes, "where": self.where}
         yield put(f"/library/offcuts/{numbers.fresh('offcut')}", offcut)
         yield numbers.given()
@@ -51,13 +55,14 @@ class AddBadPlace(Act):
     offcut: Named | None = as_usual(None)
     sheet: Named | None = as_usual(None)
     x: Typed
-    y: Typed
+    y: Typed = as_usual("0")
     length: Typed
-    width: Typed
+    width: Typed | None = as_usual(None)
+    """Of a board it may be left out: all across."""
 
     def told(self, now: SolvedPlan) -> str:
         """As it is said."""
-        return f"A bad place, {self.length} × {self.width}"
+        return f"A bad place, {_sized(self.length, self.width)}"
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The place; with the sheet that it is in, where that is a whole one.
@@ -67,7 +72,11 @@ class AddBadPlace(Act):
             PlanRefused: ``size-unknown`` where nobody said how large the sheet is.
             LengthRefused: where a size cannot be read.
         """
-        bad = {name: as_kept(getattr(self, name), now.plan) for name in ("x", "y", "length", "width")}
+        of = self.sheet or ""
+        if self.offcut in now.plan.library.offcuts:
+            of = now.plan.library.offcuts[self.offcut].sheet
+        bad = {name: as_kept(getattr(self, name), now.plan) for name in ("x", "y", "length")}
+        bad["width"] = _width(now, of, self.width)
         if self.offcut is not None:
             rack = now.plan.library.offcuts
             if self.offcut not in rack:
@@ -75,13 +84,14 @@ class AddBadPlace(Act):
             self._refuse_beside(now, rack[self.offcut].length, rack[self.offcut].width)
             yield put(f"/library/offcuts/{self.offcut}/bad/-", bad)
             return
-        name = _sheet_name(now, self.sheet or "")
-        row = now.plan.library.sheets[self.sheet or ""]
+        row = _stock(now, of)
         if not row.length or not row.width:
-            raise PlanRefused("size-unknown", f"Nobody said how large {name} is.", "Say its length and width first.")
+            raise PlanRefused(
+                "size-unknown", f"Nobody said how large {row.name} is.", "Say its length and width first."
+            )
         self._refuse_beside(now, row.length, row.width)
         numbers = Numbers(now.plan)
-        whole = {"sheet": self.sheet, "length": row.length, "width": row.width, "where": "a whole sheet", "bad": [bad]}
+        whole = {"sheet": self.sheet, "length": row.length, "width": row.width, "where": "whole", "bad": [bad]}
         yield put(f"/library/offcuts/{numbers.fresh('offcut')}", whole)
         yield numbers.given()
 
@@ -95,28 +105,34 @@ class AddBadPlace(Act):
 
 
 class AddPanelSize(Act):
-    """Another size that a sheet is sold in, and what it costs."""
+    """Another size that a sheet is sold in, or another length of a board, and what it costs."""
 
     do: Literal["add-panel-size"]
     sheet: Named
     length: Typed
-    width: Typed
-    price: Annotated[str, Field(max_length=40)]
+    width: Typed | None = as_usual(None)
+    """Of a sheet."""
+    price: Annotated[str, Field(max_length=40)] = as_usual("")
 
     def told(self, now: SolvedPlan) -> str:
         """As it is said."""
-        return f"{_sheet_name(now, self.sheet)}, also sold {self.length} × {self.width}"
+        return f"{_stock(now, self.sheet).name}, also sold {_sized(self.length, self.width)}"
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The size.
 
         Raises:
             NoSuchQuantity: ``no-such-stock``.
+            PlanRefused: ``size-unknown`` of a sheet without a width.
             LengthRefused: where a size cannot be read.
         """
-        _sheet_name(now, self.sheet)
-        sizes = {"length": as_kept(self.length, now.plan), "width": as_kept(self.width, now.plan)}
-        yield put(f"/library/sheets/{self.sheet}/panels/-", {**sizes, "price": self.price})
+        row, price = _stock(now, self.sheet), self.price.strip() or None
+        sold = {"length": as_kept(self.length, now.plan), "price": price}
+        if isinstance(row, Board):
+            yield put(f"/library/boards/{self.sheet}/lengths/-", sold)
+        else:
+            width = _width(now, self.sheet, self.width)
+            yield put(f"/library/sheets/{self.sheet}/panels/-", {**sold, "width": width})
 
 
 class TakeOffcutOut(Act):
@@ -140,7 +156,21 @@ class TakeOffcutOut(Act):
         yield gone(f"/library/offcuts/{self.offcut}")
 
 
-def _sheet_name(now: SolvedPlan, sheet: str) -> str:
-    if sheet not in now.plan.library.sheets:
-        raise NoSuchQuantity("no-such-stock", f"There is no sheet {sheet!r} in the plan's library.", LOAD_AGAIN)
-    return now.plan.library.sheets[sheet].name
+def _stock(now: SolvedPlan, row: str) -> Sheet | Board:
+    if not now.plan.library.has_stock(row):
+        raise NoSuchQuantity("no-such-stock", f"There is no sheet and no board {row!r} in the library.", LOAD_AGAIN)
+    return now.plan.library.stock(row)
+
+
+def _width(now: SolvedPlan, row: str, typed: str | None) -> str | None:
+    """A width as it is kept; a board's own where none is said."""
+    stock = _stock(now, row)
+    if typed:
+        return as_kept(typed, now.plan)
+    if isinstance(stock, Board):
+        return stock.width
+    raise PlanRefused("size-unknown", f"How wide it is was not said, of {stock.name}.", "Say its length and width.")
+
+
+def _sized(length: str, width: str | None) -> str:
+    return f"{length} × {width}" if width else length

@@ -140,7 +140,7 @@ class TakeStockOut(Act):
         one = row_of(now.plan.library, self.kind, self.row)
         if users := [*_users(now.plan, self.kind, self.row)]:
             raise PlanRefused("in-use", f"{one.name} is in use: {', '.join(users)}.", "Choose another there first.")
-        for name in ("layouts", "settings_done"):
+        for name in ("layouts", "settings_done", "proved"):
             if self.row in getattr(now.plan, name):
                 yield gone(f"/{name}/{self.row}")
         for id_, offcut in now.plan.library.offcuts.items():

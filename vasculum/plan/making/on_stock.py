@@ -6,10 +6,12 @@ The faces of a matched column are one part here, in their order: they are cut fr
 from __future__ import annotations
 
 from collections.abc import Iterator
-from typing import Literal, NamedTuple
+from fractions import Fraction
+from typing import NamedTuple
 
 from vasculum.core.lengths import Mm
-from vasculum.cutting.model import Layout, Part, Piece, Stock, Trims, Zone
+from vasculum.core.shopping import money
+from vasculum.cutting.model import Layout, Part, Piece, Size, Stock, Trims, Zone
 from vasculum.cutting.order import Setting, settings_of
 from vasculum.cutting.slices import Slice
 from vasculum.cutting.ways import AIMS, Aim, Kept, Laid, Offcut, laid_out
@@ -76,6 +78,12 @@ def settings_in_work(one: OnStock, aim: Aim) -> list[Setting]:
     return settings_of(layout.sheets[first : laid.sawn] if laid.begun else layout.sheets[laid.sawn :])
 
 
+def compared(stock: Stock, sawn: int = 0) -> Stock:
+    """A stock as layouts on it are compared: of several sizes by what is paid beside those in hand, else by number."""
+    in_hand = max(0, stock.in_hand - sawn) if stock.others else 0
+    return stock._replace(in_hand=in_hand, price=stock.price if stock.others else None)
+
+
 def chosen(plan: SolvedPlan, name: str) -> Mm:
     """What the plan has chosen."""
     value: Mm = plan.solved.value(*nearest_key(plan, PLAN, name))
@@ -104,7 +112,15 @@ def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
     else:
         trims = Trims()
     stages = int(chosen(plan, "cut_stages"))
-    return Stock(length(row.length), length(row.width), kerf, trims, stages=stages)
+    sizes = (Size(length(one.length), length(one.width), _money(one.price)) for one in row.panels)
+    return Stock(
+        length(row.length), length(row.width), kerf, trims, None, (), stages,
+        _money(row.price), tuple(sizes), row.in_hand,
+    )  # fmt: skip
+
+
+def _money(price: str | None) -> Fraction | None:
+    return money(price) if price else None
 
 
 def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
@@ -146,12 +162,12 @@ def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board) -> tuple[Mm, M
 
 
 def offcuts_of(plan: Plan, row: str) -> Iterator[Offcut]:
-    """What of a row stands in the rack, or is bought as a panel."""
+    """What of a row stands in the rack."""
     length = plan.length
     for name, one in plan.library.offcuts.items():
         if one.sheet == row:
             bad = (Zone(length(bad.x), length(bad.y), length(bad.length), length(bad.width)) for bad in one.bad)
-            yield Offcut(name, length(one.length), length(one.width), tuple(bad), one.price is not None)
+            yield Offcut(name, length(one.length), length(one.width), tuple(bad))
 
 
 def _matched(plan: SolvedPlan) -> list[str]:
@@ -174,20 +190,33 @@ def kept_of(plan: Plan, row: str) -> Iterator[Kept]:
     for sheet in plan.layouts.get(row, ()):
         sawn = tuple(_as_sawn(plan, sheet.cuts)) if sheet.state != "kept" else ()
         kerf = plan.length(sheet.kerf) if sheet.kerf else None
-        yield Kept(_slice(sheet.cuts), sawn, kerf, sheet.state == "begun")
+        size = (plan.length(sheet.size[0]), plan.length(sheet.size[1])) if sheet.size else None
+        yield Kept(_slice(sheet.cuts), sawn, kerf, size, sheet.state == "begun")
 
 
-def kept_sheet(piece: Piece, kerf: Mm | None = None, *, is_begun: bool = False) -> KeptSheet:
-    """A sheet that was laid out, to be kept; as sawn with a kerf, and with the sizes that its parts have now."""
-    is_sawn = kerf is not None
-    state: Literal["kept", "begun", "sawn"] = "begun" if is_begun else "sawn" if is_sawn else "kept"
-    return KeptSheet(state=state, kerf=f"{kerf} mm" if is_sawn else None, cuts=_kept_tree(piece, is_sawn))
+def kept_sheet(piece: Piece) -> KeptSheet:
+    """A sheet that was laid out, to be kept."""
+    return KeptSheet(cuts=_kept_tree(piece, is_sawn=False))
+
+
+def sawn_sheet(piece: Piece, stock: Stock, *, is_begun: bool = False) -> KeptSheet:
+    """A sheet as it is sawn, or begun: with its saw, its size, and the sizes that its parts have now."""
+    return KeptSheet(
+        state="begun" if is_begun else "sawn",
+        kerf=_mm(stock.kerf),
+        size=[_mm(side) for side in stock.under(piece)],
+        cuts=_kept_tree(piece, is_sawn=True),
+    )
+
+
+def _mm(size: Mm) -> str:
+    return f"{size} mm"
 
 
 def _kept_tree(piece: Piece, is_sawn: bool) -> CutTree:
     if piece.part:
         size = (piece.width, piece.length) if piece.is_turned else (piece.length, piece.width)
-        sawn = [f"{one} mm" for one in size] if is_sawn else None
+        sawn = [_mm(side) for side in size] if is_sawn else None
         return CutTree(part=piece.part, turned=piece.is_turned, sawn=sawn)
     children = [_kept_tree(child, is_sawn) for child in piece.children if not child.is_offcut]
     return CutTree(cut=piece.cut, children=children)

@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections import Counter
+from collections.abc import Iterator, Sequence
 from typing import Literal
 
-from vasculum.core.lengths import Mm, show
+from vasculum.core.lengths import Mm, Unit, show
 from vasculum.core.sawing import falls_free, guide_from_edge, wants_a_stop_block
 from vasculum.core.shopping import show_money
 from vasculum.cutting.breakdown import broken_down
+from vasculum.cutting.lengths import are_lengths
 from vasculum.cutting.model import Layout, Piece
 from vasculum.cutting.order import Setting, settings_of
 from vasculum.cutting.ways import Aim, Laid, waste_of
-from vasculum.plan.document import Model, Sheet
+from vasculum.plan.document import Model, Plan
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.on_stock import (
     PANEL,
@@ -26,6 +28,7 @@ from vasculum.plan.making.on_stock import (
     ways_of,
 )
 from vasculum.plan.making.pieces import made_of
+from vasculum.plan.making.proofs import is_proved
 
 
 class FenceShown(Model):
@@ -100,10 +103,8 @@ class RowShown(Model):
     """So many of the first sheets of each way are sawn, or begun."""
     done: int
     """So many settings are done of the sheets that are begun."""
-    has_panels: bool
-    """Whether it is sold in other sizes too."""
     could_be_fewer: bool
-    """Whether a search may find fewer."""
+    """Whether a search may find fewer, or a cheaper mix."""
 
 
 def rows_shown(plan: SolvedPlan) -> list[RowShown]:
@@ -112,7 +113,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
         RowShown(
             row=one.row,
             name=one.sheet.name,
-            says=says(one),
+            says=says(plan.plan, one),
             noun=one.noun,
             called={part.name: part_called(plan, part.name) for part in one.parts},
             left=[part_called(plan, name) for name in one.laid.best.left],
@@ -123,8 +124,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             notes=[*_notes(plan, one)],
             sawn=one.laid.sawn,
             done=plan.plan.settings_done.get(one.row, 0),
-            has_panels=isinstance(one.sheet, Sheet) and bool(one.sheet.panels),
-            could_be_fewer=len(one.laid.best.sheets) > one.laid.bound.sheets,
+            could_be_fewer=could_be_fewer(plan.plan, one),
         )
         for one in stocks_of(plan)
     ]
@@ -135,29 +135,55 @@ def way_of(row: RowShown, aim: Aim | None = None) -> WayShown:
     return next((one for one in row.ways if one.aim == aim), next(one for one in row.ways if one.aim == row.aim))
 
 
-def says(one: OnStock) -> str:
+def says(plan: Plan, one: OnStock) -> str:
     """*5 sheets; no fewer will do: by area*, or *at least 4 by area: one may be too many*."""
     laid, noun = one.laid, one.noun
     count = len(laid.best.sheets)
-    found = f"{count} {noun}{'' if count == 1 else 's'}"
-    bought = sum(offcut.is_bought for offcut, _ in laid.on_offcuts)
-    racked = len(laid.on_offcuts) - bought
-    beside = [f"{racked} offcut{'' if racked == 1 else 's'} from the rack"] if racked else []
-    beside += [f"{bought} panel{'' if bought == 1 else 's'}"] if bought else []
+    racked = len(laid.on_offcuts)
+    beside = f"{racked} offcut{'' if racked == 1 else 's'} from the rack" if racked else ""
     if beside and count == 0:
-        return f"{', '.join(beside)}, and no {noun}"
-    found = ", and ".join([*beside, found])
-    if count <= laid.bound.sheets:
-        why = f"so many parts share no {noun}" if laid.bound.why == "large" else "by area"
-        return f"{found}; no fewer will do: {why}"
-    return f"{found}; {doubt(laid)}"
+        return f"{beside}, and no {noun}"
+    found = ", and ".join(filter(None, [beside, counted(one, laid.best.sheets, plan.units.length)]))
+    return f"{found}; {how_near(one, count, is_proved=is_proved(plan, one))}"
 
 
-def doubt(laid: Laid) -> str:
-    """*at least 4 by area: one may be too many*; nothing where no fewer will do."""
-    least = laid.bound.sheets
-    over = len(laid.best.sheets) - least
-    return f"at least {least} by area: {'one' if over == 1 else over} may be too many" if over > 0 else ""
+def how_near(one: OnStock, count: int, *, is_proved: bool) -> str:
+    """How near so many sheets are to the fewest that are possible, or to the cheapest mix, and how that is known."""
+    if is_proved and (one.stock.others or count > one.laid.bound.sheets):
+        in_stages = "" if are_lengths(one.parts, one.stock) else " in rips, crosscuts and rips again"
+        return f"no {'cheaper mix' if one.stock.others else 'fewer'} will do{in_stages}: proved"
+    if count <= one.laid.bound.sheets:
+        why = f"so many parts share no {one.noun}" if one.laid.bound.why == "large" else "by area"
+        return f"no fewer will do: {why}"
+    return doubt(one.laid, count)
+
+
+def counted(one: OnStock, sheets: Sequence[Piece], unit: Unit) -> str:
+    """*5 sheets*; where some are smaller than whole ones *5 sheets, 2 of them 48 × 48*, or *2 sheets of 48 × 48*."""
+    said = f"{len(sheets)} {one.noun}{'' if len(sheets) == 1 else 's'}"
+    sizes = Counter(map(one.stock.under, sheets))
+    whole = sizes.pop((one.stock.length, one.stock.width), 0)
+    if whole == 0 and len(sizes) == 1:
+        return f"{said} of {_size_said(one, next(iter(sizes)), unit)}"
+    return ", ".join([said, *(f"{many} of them {_size_said(one, size, unit)}" for size, many in sizes.items())])
+
+
+def _size_said(one: OnStock, size: tuple[Mm, Mm], unit: Unit) -> str:
+    length, width = (show(side, unit) for side in size)
+    return length if one.noun == "board" else f"{length} × {width}"
+
+
+def doubt(laid: Laid, count: int) -> str:
+    """*at least 4 by area: one may be too many*, of so many; nothing where no fewer will do."""
+    over = count - laid.bound.sheets
+    return f"at least {laid.bound.sheets} by area: {'one' if over == 1 else over} may be too many" if over > 0 else ""
+
+
+def could_be_fewer(plan: Plan, one: OnStock) -> bool:
+    """Whether a search may find fewer, or where there are several sizes a cheaper mix."""
+    count = len(one.laid.best.sheets)
+    is_open = count > one.laid.bound.sheets or (bool(one.stock.others) and count > 1)
+    return is_open and not is_proved(plan, one)
 
 
 def part_called(plan: SolvedPlan, name: str) -> str:

@@ -96,37 +96,35 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         need = f"{_counted(of_it)}, {shopping.show_area(area, unit)}"
         keys = tuple(key for piece in of_it for key in (piece.length, piece.width))
         if id_ in laid:
-            yield _laid_out(laid[id_], need, f"{sheet.length} × {sheet.width}", keys)
-            yield from _panels(plan, laid[id_])
+            yield from _laid_out(plan, laid[id_], need, keys)
         else:
             percent = _percent(plan, "sheet_allowance")
             need += f"; with {percent} % {shopping.show_area(shopping.with_allowance(area, percent), unit)}"
             yield _Line(sheet.name, need, "", None, keys)
 
 
-def _panels(plan: SolvedPlan, one: OnStock) -> Iterator[_Line]:
-    """Panels that are bought for the plan, by their size."""
-    rack = plan.plan.library.offcuts
-    used = [rack[offcut.name] for offcut, _ in one.laid.on_offcuts if rack[offcut.name].price]
-    for (length, width, price), count in Counter((row.length, row.width, row.price) for row in used).items():
-        what = f"{one.sheet.name}, panel"
-        yield _Line(what, f"instead of a whole {one.noun}", f"{count} of {length} × {width}", _cost(count, price), ())
-
-
 def _counted(pieces: list[Piece]) -> str:
     return "1 part" if len(pieces) == 1 else f"{len(pieces)} parts"
 
 
-def _laid_out(one: OnStock, need: str, sold: str, keys: tuple[Key, ...]) -> _Line:
-    """As many as the layout has, less what is there already, sawn or not."""
-    layout, in_hand = one.laid.best, max(one.sheet.in_hand, one.laid.sawn)
+def _laid_out(plan: SolvedPlan, one: OnStock, need: str, keys: tuple[Key, ...]) -> Iterator[_Line]:
+    """As many as the layout has, less what is there already, sawn or not; a line for each size that is bought."""
+    laid, row = one.laid, one.sheet
+    layout, in_hand = laid.best, max(row.in_hand, laid.sawn)
     count = len(layout.sheets)
-    need = "; ".join(filter(None, [need, doubt(one.laid)]))
+    need = "; ".join(filter(None, [need, doubt(laid, count)]))
     need += f"; {len(layout.left)} of them come out of none" if layout.left else ""
     need += f"; {count} needed, {in_hand} in hand" if in_hand and count else ""
-    bought = max(0, count - in_hand)
-    buy, cost = (f"{bought} of {sold}", _cost(bought, one.sheet.price)) if bought else ("", None)
-    return _Line(one.sheet.name, need, buy, cost, keys)
+    sold = dict(zip(one.stock.sizes, [row, *row.panels], strict=True))
+    whole = one.stock.sizes[0]
+    sizes = Counter(one.stock.size_under(sheet) for sheet in layout.sheets[laid.sawn :])
+    sizes[whole] = max(0, sizes[whole] - (in_hand - laid.sawn))
+    lines = [(size, sizes[size]) for size in sold if sizes[size]] or [(whole, 0)]
+    for number, (size, bought) in enumerate(lines):
+        as_sold = sold[size]
+        said = as_sold.length if one.noun == "board" else f"{as_sold.length} × {as_sold.width}"
+        buy, cost = (f"{bought} of {said}", _cost(bought, as_sold.price)) if bought else ("", None)
+        yield _Line(row.name, need if number == 0 else "in another size", buy, cost, keys)
 
 
 def _by_length(
@@ -164,7 +162,7 @@ def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         run = sum((_length_and_width(piece)[0] for piece in of_it), Fraction(0))
         if id_ in laid:
             need = f"{_counted(of_it)}, {shopping.show_run(run, plan.plan.units.length)}"
-            yield _laid_out(laid[id_], need, str(board.length), keys)
+            yield from _laid_out(plan, laid[id_], need, keys)
         else:
             wide = plan.plan.length(board.width)
             sizes = map(_length_and_width, of_it)

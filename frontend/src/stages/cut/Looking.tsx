@@ -6,6 +6,7 @@ import { useLooking } from '../../api/useLooking'
 import { Fractions } from '../../lengths/Num'
 import { change } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
+import { FoundSheets } from './FoundSheets'
 
 type Answer = Schemas['LayoutsAnswer']
 
@@ -39,7 +40,7 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
   })
   const isOld = answer !== null && answer.base !== plan.revision
   const found = isOld ? [] : (answer?.found.rows ?? [])
-  const hasFound = found.length > 0 || answer?.found.cheaper.length || answer?.found.less.length
+  const hasFound = found.length > 0 || answer?.found.less.length
   if (isOne && !couldBeFewer && answer === null) return null
   return (
     <div className="mb-3" aria-live="polite">
@@ -78,27 +79,24 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
           ))}
         </ul>
       )}
-      {!isOld &&
-        answer?.found.cheaper.map((one) => (
-          <p key={one.row} className="d-flex flex-wrap gap-2 align-items-center">
-            <Fractions>{one.says}</Fractions>
-            <Button size="sm" onClick={() => act(change(one.patch), 'Panels instead of whole sheets')}>
-              Take them
+      {found.map((one) => (
+        <section key={one.row} aria-label={`Found for ${one.name}`}>
+          <p className="d-flex flex-wrap gap-2 align-items-center">
+            <span>
+              <strong>
+                <Fractions>{one.name}</Fractions>
+              </strong>
+              : <Fractions>{one.says}</Fractions> ({one.settings} settings)
+            </span>
+            <Button size="sm" onClick={() => act(change(one.patch), `${one.name}: a better layout kept`)}>
+              Keep it
             </Button>
           </p>
-        ))}
-      {found.map((one) => (
-        <p key={one.row} className="d-flex flex-wrap gap-2 align-items-center">
-          <span>
-            <strong>
-              <Fractions>{one.name}</Fractions>
-            </strong>
-            : {one.says}, {one.settings} settings
-          </span>
-          <Button size="sm" onClick={() => act(change(one.patch), `${one.name}: a better layout kept`)}>
-            Keep it
-          </Button>
-        </p>
+          <details>
+            <summary>Look at it</summary>
+            <FoundSheets found={one} />
+          </details>
+        </section>
       ))}
     </div>
   )

@@ -107,7 +107,7 @@ export function OneSheet({ row, aim, number, count, isOld }: Props) {
             act({ do: 'saw-sheet', row: row.row, aim, sheet: number, is_sawn: event.target.checked })
           }
         />
-        {isSawn && row.noun === 'sheet' && !kept?.is_racked && (
+        {isSawn && !kept?.is_racked && (
           <Button
             size="sm"
             variant="outline-secondary"

@@ -47,9 +47,9 @@ export function Rack({ row }: { row: Row }) {
           }
         />
       </div>
-      {isSheet && <BadPlace what={`a ${row.noun} in hand`} where={{ sheet: row.row }} />}
-      {isSheet && <Panels row={row} />}
-      {isSheet && <p className="lead-in mb-1">An offcut that is used first:</p>}
+      <BadPlace what={`a ${row.noun} in hand`} where={{ sheet: row.row }} isSheet={isSheet} />
+      <SoldToo row={row} isSheet={isSheet} />
+      <p className="lead-in mb-1">An offcut that is used first:</p>
       <ul>
         {offcuts.map(([id, one]) => (
           <li key={id}>
@@ -64,7 +64,7 @@ export function Rack({ row }: { row: Row }) {
                 {one.bad?.length === 1 ? 'one bad place' : `${one.bad?.length} bad places`}
               </span>
             )}{' '}
-            <BadPlace what={`offcut ${one.length} × ${one.width}`} where={{ offcut: id }} />{' '}
+            <BadPlace what={`offcut ${one.length} × ${one.width}`} where={{ offcut: id }} isSheet={isSheet} />{' '}
             <Button
               size="sm"
               variant="link"
@@ -77,16 +77,16 @@ export function Rack({ row }: { row: Row }) {
           </li>
         ))}
       </ul>
-      {isSheet && (
-        <Asked
-          called={`An offcut of ${row.name}`}
-          fields={OFFCUT}
-          first={NO_OFFCUT}
-          spare="where"
-          submit="Into the rack"
-          onSaid={(said) => edit({ do: 'add-offcut', sheet: row.row, ...said })}
-        />
-      )}
+      <Asked
+        called={`An offcut of ${row.name}`}
+        fields={isSheet ? OFFCUT : OFFCUT.filter(([name]) => name !== 'width')}
+        first={NO_OFFCUT}
+        spare="where"
+        submit="Into the rack"
+        onSaid={({ width, ...said }) =>
+          edit({ do: 'add-offcut', sheet: row.row, ...said, ...(isSheet ? { width } : {}) })
+        }
+      />
     </details>
   )
 }
@@ -98,28 +98,36 @@ const OFFCUT = [
   ['width', 'Across'],
 ] as const
 
-/** Other sizes that a sheet is sold in. */
-function Panels({ row }: { row: Row }) {
+/** Other sizes that a sheet is sold in, or other lengths of a board. */
+function SoldToo({ row, isSheet }: { row: Row; isSheet: boolean }) {
   const { units, library } = usePlan().plan.document
   const { edit } = useCommands()
-  const panels = library.sheets?.[row.row]?.panels ?? []
+  const typed = (one: string) => asTyped(one, units.length)
+  const sold = isSheet
+    ? (library.sheets?.[row.row]?.panels ?? []).map((one) => ({
+        size: `${typed(one.length)} × ${typed(one.width)}`,
+        price: one.price,
+      }))
+    : (library.boards?.[row.row]?.lengths ?? []).map((one) => ({ size: typed(one.length), price: one.price }))
   return (
     <>
       <p className="lead-in mb-1">
-        {panels.length === 0 ? 'Also sold in another size:' : 'Also sold as '}
-        {panels
-          .map(
-            (one) =>
-              `${asTyped(one.length, units.length)} × ${asTyped(one.width, units.length)}, ${one.price}`,
-          )
-          .join('; ')}
+        {sold.length === 0 && `Also sold ${isSheet ? 'smaller' : 'shorter'}:`}
+        {sold.length > 0 && (
+          <Fractions>
+            {`Also sold as ${sold.map(({ size, price }) => (price ? `${size}, ${price}` : size)).join('; ')}`}
+          </Fractions>
+        )}
       </p>
       <Asked
-        called={`Another size of ${row.name}`}
-        fields={PANEL}
+        called={isSheet ? `Another size of ${row.name}` : `Another length of ${row.name}`}
+        fields={isSheet ? PANEL : PANEL.filter(([name]) => name !== 'width')}
         first={NO_PANEL}
+        spare="price"
         submit="Sold so too"
-        onSaid={(said) => edit({ do: 'add-panel-size', sheet: row.row, ...said })}
+        onSaid={({ width, ...said }) =>
+          edit({ do: 'add-panel-size', sheet: row.row, ...said, ...(isSheet ? { width } : {}) })
+        }
       />
     </>
   )
@@ -195,8 +203,14 @@ function Asked<Said extends Record<string, string>>({
   )
 }
 
-/** A corner or another place that nothing is made of. */
-function BadPlace({ what, where }: { what: string; where: { offcut: string } | { sheet: string } }) {
+interface BadPlaceProps {
+  what: string
+  where: { offcut: string } | { sheet: string }
+  isSheet: boolean
+}
+
+/** A corner or another place that nothing is made of; of a board it goes all across. */
+function BadPlace({ what, where, isSheet }: BadPlaceProps) {
   const { edit } = useCommands()
   const [isOpen, setOpen] = useState(false)
   const called = `A bad place of ${what}`
@@ -207,12 +221,20 @@ function BadPlace({ what, where }: { what: string; where: { offcut: string } | {
       </Button>
     )
   }
-  const add = async (said: typeof NO_PLACE) => {
-    const refusal = await edit({ do: 'add-bad-place', ...where, ...said })
+  const add = async ({ x, length, ...across }: typeof NO_PLACE) => {
+    const refusal = await edit({ do: 'add-bad-place', ...where, x, length, ...(isSheet ? across : {}) })
     if (refusal === null) setOpen(false)
     return refusal
   }
-  return <Asked called={called} fields={PLACE} first={NO_PLACE} submit="Leave it out" onSaid={add} />
+  return (
+    <Asked
+      called={called}
+      fields={isSheet ? PLACE : ALONG}
+      first={NO_PLACE}
+      submit="Leave it out"
+      onSaid={add}
+    />
+  )
 }
 
 const NO_PLACE = { x: '0', y: '0', length: '', width: '' }
@@ -222,3 +244,4 @@ const PLACE = [
   ['length', 'Length'],
   ['width', 'Width'],
 ] as const
+const ALONG = PLACE.filter(([name]) => name === 'x' || name === 'length')

@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { Fractions, Num } from '../../lengths/Num'
@@ -9,6 +8,7 @@ import { Panel } from '../../panels/Panel'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 import { ChoiceFields } from '../ChoiceFields'
 import { Looking } from './Looking'
+import { Numbers } from './Numbers'
 import { OneOffcut, OneSheet } from './OneSheet'
 import { Rack } from './Rack'
 import { useSheets } from './useSheets'
@@ -45,7 +45,7 @@ export function Sheets() {
       {rows.length > 0 && (
         <Looking
           couldBeFewer={rows.some((row) => row.could_be_fewer)}
-          isOne={rows.every((row) => row.ways.every((way) => way.sheets < 2) && !row.has_panels)}
+          isOne={rows.every((row) => row.ways.every((way) => way.sheets < 2))}
         />
       )}
       {rows.map((row) => (
@@ -157,20 +157,7 @@ function OfRow({ row, isOld }: { row: Row; isOld: boolean }) {
           ))}
         </tbody>
       </table>
-      {count > 1 && (
-        <ButtonGroup size="sm" className="mb-2 flex-wrap" aria-label={`Sheets of ${row.name}`}>
-          {Array.from({ length: count }, (_, at) => at + 1).map((one) => (
-            <Button
-              key={one}
-              variant={one === shown ? 'primary' : 'outline-secondary'}
-              aria-pressed={one === shown}
-              onClick={() => setNumber(one)}
-            >
-              {one}
-            </Button>
-          ))}
-        </ButtonGroup>
-      )}
+      <Numbers called={`Sheets of ${row.name}`} many={count} shown={shown} onShow={setNumber} />
       {row.offcuts.map((offcut, at) => (
         <OneOffcut key={offcut} of={`${row.row}:offcuts:${at + 1}`} isOld={isOld} />
       ))}
