@@ -1284,11 +1284,18 @@ export interface components {
         };
         /**
          * Board
-         * @description A board as bought, dressed. Its grain runs along its length.
+         * @description A board as bought, dressed, or what else is sold by its length. Its grain runs along its length.
          */
         Board: {
             /** Name */
             name: string;
+            /**
+             * Section
+             * @description Anything but a board is only cut to length: its parts have its whole section.
+             * @default board
+             * @enum {string}
+             */
+            section: "board" | "moulding" | "angle" | "pipe";
             /**
              * Thickness
              * @description A length above zero with its unit, as typed.
@@ -2845,6 +2852,12 @@ export interface components {
              * @description A length as typed; a bare number takes the plan's unit.
              */
             thickness: string;
+            /**
+             * Section
+             * @description Of what is sold by its length.
+             * @enum {string}
+             */
+            section?: "board" | "moulding" | "angle" | "pipe";
             /** Length */
             length?: string | null;
             /** Width */
@@ -4375,9 +4388,15 @@ export interface components {
             name: string;
             /**
              * Noun
-             * @description What one of it is called: a sheet, or a board.
+             * @description What one of it is called: a sheet, a board, or a length.
              */
             noun: string;
+            /**
+             * Shelf
+             * @description Where it stands in the library.
+             * @enum {string}
+             */
+            shelf: "sheets" | "boards";
             /**
              * Says
              * @description How many sheets, and whether fewer might do.

@@ -488,10 +488,15 @@ class Sheet(Model):
         return self.measured or self.nominal
 
 
+Section = Literal["board", "moulding", "angle", "pipe"]
+
+
 class Board(Model):
-    """A board as bought, dressed. Its grain runs along its length."""
+    """A board as bought, dressed, or what else is sold by its length. Its grain runs along its length."""
 
     name: Name
+    section: Section = "board"
+    """Anything but a board is only cut to length: its parts have its whole section."""
     thickness: PositiveLengthText
     measured: PositiveLengthText | None = None
     """How thick the boards in hand are."""
@@ -512,6 +517,11 @@ class Board(Model):
     def thick(self) -> str:
         """How thick it is: measured, or until then as it is sold."""
         return self.measured or self.thickness
+
+    @property
+    def is_ripped(self) -> bool:
+        """Whether something narrower comes out of it."""
+        return self.section == "board"
 
     @property
     def panels(self) -> list[PanelSize]:

@@ -407,6 +407,9 @@ def _choice_faults(plan: Plan, where: str, choices: dict[str, str]) -> Iterator[
             shelves = [kind, "board"] if kind == "sheet" else [kind]
             if not any(text in getattr(plan.library, f"{shelf}s") for shelf in shelves):
                 yield Fault(at, f"There is no {' and no '.join(shelves)} {text!r} in the plan's library.")
+            elif text in plan.library.boards and not plan.library.boards[text].is_ripped:
+                message = f"{plan.library.boards[text].name} is only cut to length: parts of one's own are made of it."
+                yield Fault(at, message)
         elif f"{kind}.{text}" not in the_catalogue().alternatives(kind):
             named = ", ".join(a.partition(".")[2] for a in the_catalogue().alternatives(kind))
             yield Fault(at, f"There is no {kind} {text!r}; there is {named}.")

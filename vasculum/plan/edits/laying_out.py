@@ -178,7 +178,7 @@ class RackOffcuts(Act):
 
 def _is_worth_keeping(offcut: Piece, now: SolvedPlan, one: OnStock) -> bool:
     small = now.solved.value(*nearest_key(now, PLAN, "small_part"))
-    is_whole = offcut.width == one.stock.usable[1] if one.noun == "board" else offcut.width >= small
+    is_whole = offcut.width == one.stock.usable[1] if one.is_of_one_width else offcut.width >= small
     return bool(is_whole and offcut.length >= small)
 
 

@@ -10,7 +10,7 @@ from pydantic import Field
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import Unit
 from vasculum.core.tables import choosables, stock_bands, stock_boards, stock_sheets
-from vasculum.plan.document import Library, Model, Name, Plan, as_usual
+from vasculum.plan.document import Library, Model, Name, Plan, Section, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.starting import sheet_row
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, gone, put
@@ -74,6 +74,11 @@ class AddStock(Act):
         yield numbers.given()
 
 
+HOLLOW: tuple[Section, ...] = ("angle", "pipe")
+HOLLOW_DENSITY = 1800
+HOLLOW_SOURCE = "named by its owner; density of the whole section from memory: 25 × 25 × 3 of steel, 1.1 kg a metre"
+
+
 class NameStock(Act):
     """A sheet or a board of one's own, by its name and sizes; chosen at once for a part, where one is named."""
 
@@ -81,6 +86,8 @@ class NameStock(Act):
     kind: Literal["sheets", "boards"]
     name: Name
     thickness: Typed
+    section: Section = as_usual("board")
+    """Of what is sold by its length."""
     length: Typed | None = as_usual(None)
     width: Typed | None = as_usual(None)
     role: Annotated[str, Field(max_length=60)] | None = as_usual(None)
@@ -105,7 +112,12 @@ class NameStock(Act):
         sizes = {"nominal" if self.kind == "sheets" else "thickness": self.thickness}
         sizes |= {name: text for name, text in (("length", self.length), ("width", self.width)) if text}
         kept = {name: as_kept(text, now.plan) for name, text in sizes.items()}
-        yield put(f"/library/{self.kind}/{id_}", {"name": self.name, **kept, "source": "named by its owner"})
+        row: dict[str, Any] = {"name": self.name, **kept, "source": "named by its owner"}
+        if self.kind == "boards" and self.section != "board":
+            row["section"] = self.section
+        if self.section in HOLLOW:
+            row |= {"density": HOLLOW_DENSITY, "source": HOLLOW_SOURCE}
+        yield put(f"/library/{self.kind}/{id_}", row)
         if self.role is not None:
             where, _ = choices_at(now.plan, self.at)
             yield put(f"{where}/{self.role}", id_)

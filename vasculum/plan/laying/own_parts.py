@@ -17,7 +17,7 @@ OUTWARD = {"across": "left", "back": "front", "up": "floor"}
 
 def own_part_places(plan: Plan, id_: str, part: OwnPart) -> Iterator[Place]:
     """The part, then each one of its kind: ``part-7``, ``part-7+1``; one alone where its sizes are not all said."""
-    if part.length is None or part.width is None or (part.stock is None and part.thickness is None):
+    if part.length is None or width_of(plan, part) is None or (part.stock is None and part.thickness is None):
         yield Place(id_, frozenset({"own_part.unsized"}), part.space)
         return
     each = tuple(f"{id_}+{number}" for number in range(1, part.count + 1))
@@ -29,6 +29,12 @@ def own_part_places(plan: Plan, id_: str, part: OwnPart) -> Iterator[Place]:
     kinds |= {"own_notched"} if cut else set()
     for one in each:
         yield Place(one, frozenset(kinds), id_)
+
+
+def width_of(plan: Plan, part: OwnPart) -> str | None:
+    """Its width as it was said; of what is only cut to length, that of its stock."""
+    row = plan.library.boards.get(part.stock or "")
+    return part.width if row is None or row.is_ripped else row.width
 
 
 def notch_texts(part: OwnPart) -> dict[str, dict[str, str | None]]:
@@ -51,7 +57,7 @@ def notches_of(plan: Plan, part: OwnPart) -> dict[str, Mm]:
 def own_part_sizes(plan: Plan, id_: str, part: OwnPart) -> Iterator[tuple[tuple[str, str], Given]]:
     """Its length and width, where it begins and how it goes on; its thickness comes from its stock."""
     sizes: dict[str, Mm] = {}
-    for name, text in (("own_length", part.length), ("own_width", part.width)):
+    for name, text in (("own_length", part.length), ("own_width", width_of(plan, part))):
         sizes |= {} if text is None else {name: plan.length(text)}
     if part.stock is None and part.thickness is not None:
         sizes["own_thickness"] = plan.length(part.thickness)
@@ -73,11 +79,12 @@ def begins(plan: Plan, part: OwnPart) -> dict[str, Mm]:
 
 def reach_across(plan: Plan, part: OwnPart) -> Mm | None:
     """How far all of its kind reach from left to right together; none where a size or its place is not said."""
-    if part.lies is None or part.length is None or part.width is None:
+    wide = width_of(plan, part)
+    if part.lies is None or part.length is None or wide is None:
         return None
     length, width = LIES[part.lies]
     thick = plan.library.stock(part.stock).thick if part.stock is not None else part.thickness
-    own = part.length if length == "across" else part.width if width == "across" else thick
+    own = part.length if length == "across" else wide if width == "across" else thick
     step = plan.length(part.step) if part.step is not None and part.steps == "across" else NOTHING
     return None if own is None else plan.length(own) + step * (part.count - 1)
 

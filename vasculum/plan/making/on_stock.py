@@ -38,7 +38,14 @@ class OnStock(NamedTuple):
     @property
     def noun(self) -> str:
         """What one of it is called."""
-        return "sheet" if isinstance(self.sheet, Sheet) else "board"
+        if isinstance(self.sheet, Sheet):
+            return "sheet"
+        return "board" if self.sheet.is_ripped else "length"
+
+    @property
+    def is_of_one_width(self) -> bool:
+        """Whether it is sold in lengths, all of one width."""
+        return isinstance(self.sheet, Board)
 
     @property
     def is_free(self) -> bool:
@@ -138,8 +145,8 @@ def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
         if split and panel:
             parts[panel.name] = panel
         else:
-            length, width = _face(plan, piece, row)
-            parts[piece.id] = Part(piece.id, length + over, width + over, is_free or piece.grain == "free")
+            length, width = _face(plan, piece, row, over)
+            parts[piece.id] = Part(piece.id, length, width, may_turn=is_free or piece.grain == "free")
     return parts
 
 
@@ -148,17 +155,21 @@ def row_of(plan: SolvedPlan, piece: MadePiece) -> str | None:
     return plan.plan.choices.get("strip_board") if piece.rule.stock in STRIPS else piece.sheet
 
 
-def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board) -> tuple[Mm, Mm]:
-    """Length, and how wide it lies on its row: a strip as thick as its board on the flat, as wide as that on edge.
+def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board, over: Mm) -> tuple[Mm, Mm]:
+    """Length, and how wide it lies on its row, cut so much larger; no wider than a board that it takes all across.
 
-    One that is neither takes the whole width of its board.
+    A strip as thick as its board lies on the flat, one as wide as that on edge. One that is neither takes the whole
+    width of its board, and so does whatever is cut from a moulding, an angle or a pipe.
     """
     assert piece.size is not None
     length, width, thickness = piece.size
-    if piece.rule.stock not in STRIPS or not isinstance(row, Board):
-        return length, width
-    thick = plan.plan.length(row.thick)
-    return length, width if thickness == thick else thickness if width == thick else plan.plan.length(row.width)
+    if not isinstance(row, Board):
+        return length + over, width + over
+    whole, thick = plan.plan.length(row.width), plan.plan.length(row.thick)
+    if piece.rule.stock in STRIPS:
+        width = width if thickness == thick else thickness if width == thick else whole
+    is_all_across = width == whole or not row.is_ripped
+    return length + over, whole if is_all_across else width + over
 
 
 def offcuts_of(plan: Plan, row: str) -> Iterator[Offcut]:

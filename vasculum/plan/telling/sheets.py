@@ -82,7 +82,9 @@ class RowShown(Model):
     row: str
     name: str
     noun: str
-    """What one of it is called: a sheet, or a board."""
+    """What one of it is called: a sheet, a board, or a length."""
+    shelf: Literal["sheets", "boards"]
+    """Where it stands in the library."""
     says: str
     """How many sheets, and whether fewer might do."""
     called: dict[str, str]
@@ -115,6 +117,7 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             name=one.sheet.name,
             says=says(plan.plan, one),
             noun=one.noun,
+            shelf="boards" if one.is_of_one_width else "sheets",
             called={part.name: part_called(plan, part.name) for part in one.parts},
             left=[part_called(plan, name) for name in one.laid.best.left],
             offcuts=[offcut.name for offcut, _ in one.laid.on_offcuts],
@@ -170,7 +173,7 @@ def counted(one: OnStock, sheets: Sequence[Piece], unit: Unit) -> str:
 
 def _size_said(one: OnStock, size: tuple[Mm, Mm], unit: Unit) -> str:
     length, width = (show(side, unit) for side in size)
-    return length if one.noun == "board" else f"{length} × {width}"
+    return length if one.is_of_one_width else f"{length} × {width}"
 
 
 def doubt(laid: Laid, count: int) -> str:

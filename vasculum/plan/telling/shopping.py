@@ -122,7 +122,7 @@ def _laid_out(plan: SolvedPlan, one: OnStock, need: str, keys: tuple[Key, ...]) 
     lines = [(size, sizes[size]) for size in sold if sizes[size]] or [(whole, 0)]
     for number, (size, bought) in enumerate(lines):
         as_sold = sold[size]
-        said = as_sold.length if one.noun == "board" else f"{as_sold.length} × {as_sold.width}"
+        said = as_sold.length if one.is_of_one_width else f"{as_sold.length} × {as_sold.width}"
         buy, cost = (f"{bought} of {said}", _cost(bought, as_sold.price)) if bought else ("", None)
         yield _Line(row.name, need if number == 0 else "in another size", buy, cost, keys)
 

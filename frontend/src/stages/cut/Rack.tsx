@@ -14,8 +14,8 @@ type Row = Schemas['RowShown']
 export function Rack({ row }: { row: Row }) {
   const { units, library } = usePlan().plan.document
   const { act, edit } = useCommands()
-  const isSheet = row.noun === 'sheet'
-  const at = `/library/${row.noun}s/${row.row}`
+  const isSheet = row.shelf === 'sheets'
+  const at = `/library/${row.shelf}/${row.row}`
   const stock = isSheet ? library.sheets?.[row.row] : library.boards?.[row.row]
   const offcuts = Object.entries(library.offcuts ?? {}).filter(([, one]) => one.sheet === row.row)
   return (
@@ -24,7 +24,7 @@ export function Rack({ row }: { row: Row }) {
       <div className="pairs">
         <WrittenField
           isCount
-          label={`${row.noun === 'sheet' ? 'Sheets' : 'Boards'} in hand, sawn ones too`}
+          label={`Of these ${row.noun}s in hand, sawn ones too`}
           kept={stock?.in_hand ? String(stock.in_hand) : null}
           placeholder="0"
           onKeep={async (kept) =>

@@ -50,7 +50,7 @@ function RoleRow({
   const { document } = usePlan().plan
   const { act } = useCommands()
   const sheets = Object.entries(document.library.sheets ?? {})
-  const boards = Object.entries(document.library.boards ?? {})
+  const boards = Object.entries(document.library.boards ?? {}).filter(([, one]) => one.section === 'board')
   const choices = at === undefined ? document.choices : choicesOf(document, at)
   const like = roles.find((one) => one.name === role.like)
   const standsIn = like ? `as: ${titled(like).toLowerCase()}` : 'none'
@@ -111,12 +111,14 @@ function OwnSheet({
 }) {
   const { edit } = useCommands()
   const [said, setSaid] = useState({ name: '', thickness: '', length: '', width: '' })
-  const [kind, setKind] = useState<'sheets' | 'boards'>('sheets')
+  const [what, setWhat] = useState<keyof typeof KINDS>('sheet')
+  const kind = what === 'sheet' ? 'sheets' : 'boards'
   const [refused, setRefused] = useState<string | null>(null)
   const keep = async () => {
     const refusal = await edit({
       do: 'name-stock',
       kind,
+      section: what === 'sheet' ? 'board' : what,
       name: said.name.trim(),
       thickness: said.thickness,
       length: said.length || null,
@@ -138,12 +140,12 @@ function OwnSheet({
     >
       <Form.Group controlId="own-sheet-kind">
         <Form.Label className="mb-0">It is</Form.Label>
-        <Form.Select
-          value={kind}
-          onChange={(event) => setKind(event.target.value === 'boards' ? 'boards' : 'sheets')}
-        >
-          <option value="sheets">a sheet</option>
-          <option value="boards">a board, with its grain along it</option>
+        <Form.Select value={what} onChange={(event) => setWhat(event.target.value as keyof typeof KINDS)}>
+          {Object.entries(role ? FOR_A_ROLE : KINDS).map(([one, said]) => (
+            <option key={one} value={one}>
+              {said}
+            </option>
+          ))}
         </Form.Select>
       </Form.Group>
       {FIELDS.map(([name, label, placeholder]) => (
@@ -177,6 +179,15 @@ function OwnSheet({
       </div>
     </Form>
   )
+}
+
+const FOR_A_ROLE = { sheet: 'a sheet', board: 'a board, with its grain along it' }
+/** What is only cut to length is for parts of one's own. */
+const KINDS = {
+  ...FOR_A_ROLE,
+  moulding: 'a moulding, cut to length',
+  angle: 'an angle, cut to length',
+  pipe: 'a pipe or a rod, cut to length',
 }
 
 const FIELDS = [

@@ -153,6 +153,7 @@ function PartFields({ id, one }: { id: string; one: Part }) {
     />
   )
   const { sheets = {}, boards = {} } = plan.document.library
+  const isRipped = (boards[one.stock ?? '']?.section ?? 'board') === 'board'
   const outward = one.outward ?? []
   const turn = (side: Outward, isOut: boolean) =>
     act(
@@ -164,7 +165,7 @@ function PartFields({ id, one }: { id: string; one: Part }) {
       <Name kind="own_parts" id={id} one={one} />
       <div className="pairs">
         {length('length', 'Length')}
-        {length('width', 'Width')}
+        {isRipped && length('width', 'Width')}
         <Count kind="own_parts" id={id} one={one} />
         {!one.stock && length('thickness', 'Thickness')}
       </div>
