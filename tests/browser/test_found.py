@@ -33,3 +33,19 @@ def test_a_better_layout_is_looked_at_before_it_is_kept(open_at: Open, server: S
     found.get_by_role("button", name="Keep it").click()
     expect(thin).to_contain_text("1 sheet; no fewer will do")
     expect(thin.get_by_role("button", name="As kept")).to_be_visible()
+
+
+def test_a_pair_is_cut_from_one_piece_with_a_spare_one_beside(open_at: Open) -> None:
+    page = open_at("/plans/potting-bench/cut")
+    parts = page.get_by_role("region", name="Parts", exact=True)
+    row = parts.locator("li.part").filter(has_text="Box side, left").first
+    row.locator("button.name").click()
+    row.get_by_label("Spare, cut as well").fill("1")
+    row.get_by_label("Spare, cut as well").press("Enter")
+    expect(row).to_contain_text("and 1 spare")
+    row.get_by_role("button", name=re.compile("pair from one piece")).click()
+    expect(row).to_contain_text("from one piece")
+    sheets = page.get_by_role("region", name="Sheets", exact=True)
+    expect(sheets).to_contain_text("box side, left, spare")
+    row.get_by_role("button", name="No longer from one piece").click()
+    expect(row.get_by_role("button", name=re.compile("pair from one piece"))).to_be_visible()

@@ -72,10 +72,11 @@ def placed(one: Slice, sizes: Sizes, stock: Stock) -> Piece:
     if long > length:
         raise DoesNotFit("crosscut", long - length)
     trims = stock.trims
-    return _in((trims.start, trims.lower, length, width), one, sizes, stock.kerf)
+    return inside((trims.start, trims.lower, length, width), one, sizes, stock.kerf)
 
 
-def _in(box: Box, one: Slice, sizes: Sizes, kerf: Mm) -> Piece:
+def inside(box: Box, one: Slice, sizes: Sizes, kerf: Mm) -> Piece:
+    """A rectangle with its cuts, that is large enough for what is in it."""
     x, y, length, width = box
     if one.cut is None:
         long, wide = needs(one, sizes, kerf)
@@ -90,7 +91,7 @@ def _in(box: Box, one: Slice, sizes: Sizes, kerf: Mm) -> Piece:
     for child in one.children:
         long, wide = needs(child, sizes, kerf)
         inner = (x, y, length, wide) if is_rip else (x, y, long, width)
-        children.append(_in(inner, child, sizes, kerf))
+        children.append(inside(inner, child, sizes, kerf))
         x, y = (x, y + wide + kerf) if is_rip else (x + long + kerf, y)
     return divided(box, one.cut, children, kerf)
 

@@ -24,6 +24,7 @@ from vasculum.drawing.primitives import (
 )
 from vasculum.plan.laying.layout import numbers_of
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.blanks import made_as
 from vasculum.plan.making.on_stock import OnStock, layout_of, stocks_of, ways_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.sheets import part_called
@@ -61,10 +62,10 @@ Size = tuple[Fraction, Fraction]
 def _of(one: OnStock, which: str) -> Iterator[tuple[str, Piece, Size]]:
     """Whole sheets one way, or offcuts: what each is called, how it is cut, and how large it is."""
     if which == OFFCUTS:
-        for offcut, piece in one.laid.on_offcuts:
+        for offcut, piece in one.on_offcuts:
             yield "Offcut", piece, (offcut.length, offcut.width)
     for aim, layout in ways_of(one.laid):
-        for piece in layout.sheets if aim == which else ():
+        for piece in one.as_cut(layout.sheets) if aim == which else ():
             yield one.noun.capitalize(), piece, one.stock.under(piece)
 
 
@@ -93,7 +94,7 @@ def _drawn(plan: SolvedPlan, one: OnStock, whole: Piece, called: tuple[str, str,
         if leaf.is_bad:
             _crossed(sheet, leaf)
             continue
-        place = places.get(leaf.part, leaf.part.rpartition("/")[0])
+        place = places.get(made_as(leaf.part), "")
         sheet.add(Rect("fill", "box", corner, leaf.length, leaf.width, leaf.part, numbers.get(place, 0)))
         sizes = f"{show(leaf.length, unit)} × {show(leaf.width, unit)}"
         _words(sheet, leaf, [part_called(plan, leaf.part), f"{sizes}{' turned' if leaf.is_turned else ''}"])

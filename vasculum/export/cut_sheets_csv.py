@@ -20,8 +20,9 @@ def cut_sheets_csv(plan: SolvedPlan, aim: Aim | None = None) -> bytes:
     writer = csv.writer(out, lineterminator="\r\n")
     writer.writerow(COLUMNS)
     for one in stocks_of(plan):
-        racked = [(f"offcut {number}", piece) for number, (_, piece) in enumerate(one.laid.on_offcuts, 1)]
-        whole = [(str(number), piece) for number, piece in enumerate(layout_of(one.laid, aim)[1].sheets, 1)]
+        racked = [(f"offcut {number}", piece) for number, (_, piece) in enumerate(one.on_offcuts, 1)]
+        sheets = one.as_cut(layout_of(one.laid, aim)[1].sheets)
+        whole = [(str(number), piece) for number, piece in enumerate(sheets, 1)]
         for number, sheet in (*racked, *whole):
             for leaf in sheet.leaves():
                 name = part_called(plan, leaf.part) if leaf.part else ""

@@ -18,6 +18,7 @@ from ezdxf.layouts.layout import Modelspace
 from vasculum.core.lengths import Mm
 from vasculum.cutting.model import Piece as Leaf
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.blanks import made_as
 from vasculum.plan.making.on_stock import layout_of, stocks_of
 from vasculum.plan.making.piece import Piece
 from vasculum.plan.making.pieces import made_of
@@ -38,13 +39,13 @@ def cut_sheets_dxf(plan: SolvedPlan) -> bytes:
     document.units = units.MM
     space, at, pieces = document.modelspace(), Mm(0), made_of(plan).by_id
     for one in stocks_of(plan):
-        offcuts = [(offcut.length, offcut.width, piece) for offcut, piece in one.laid.on_offcuts]
-        sheets = [(*one.stock.under(piece), piece) for piece in layout_of(one.laid)[1].sheets]
+        offcuts = [(offcut.length, offcut.width, piece) for offcut, piece in one.on_offcuts]
+        sheets = [(*one.stock.under(piece), piece) for piece in one.as_cut(layout_of(one.laid)[1].sheets)]
         for length, width, whole in (*offcuts, *sheets):
             _path(space, SHEET, _box((at, Mm(0)), (at + length, width)))
             for leaf in whole.leaves():
                 if leaf.part:
-                    _part(space, plan, leaf._replace(x=leaf.x + at), pieces.get(leaf.part))
+                    _part(space, plan, leaf._replace(x=leaf.x + at), pieces.get(made_as(leaf.part)))
             at += length + BETWEEN
     out = io.StringIO()
     document.write(out)

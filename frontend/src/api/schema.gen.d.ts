@@ -1644,6 +1644,19 @@ export interface components {
             space: string;
         };
         /**
+         * CutApart
+         * @description Parts that were to come out of one piece are laid out by themselves.
+         */
+        CutApart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "cut-apart";
+            /** Groups */
+            groups: string[];
+        };
+        /**
          * CutAs
          * @description A size as it was really cut or found; none goes back to the plan.
          */
@@ -1669,6 +1682,37 @@ export interface components {
             text: string;
             /** Keys */
             keys: string[];
+        };
+        /**
+         * CutSpare
+         * @description So many more are cut of pieces that are alike; none takes it back.
+         */
+        CutSpare: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "cut-spare";
+            /**
+             * Parts
+             * @description Pieces that are alike.
+             */
+            parts: string[];
+            /** Count */
+            count: number;
+        };
+        /**
+         * CutTogether
+         * @description Each of some groups of parts is cut from one piece, one part after the other along the grain.
+         */
+        CutTogether: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "cut-together";
+            /** Groups */
+            groups: string[][];
         };
         /**
          * CutTree
@@ -1764,7 +1808,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["AddPanelSize"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["CutSpare"] | components["schemas"]["CutTogether"] | components["schemas"]["CutApart"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["AddPanelSize"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -3837,6 +3881,22 @@ export interface components {
                 [key: string]: number;
             };
             /**
+             * Spares
+             * @description So many more are cut of a part, by its id.
+             * @default {}
+             */
+            spares: {
+                [key: string]: number;
+            };
+            /**
+             * Together
+             * @description Parts that are cut from one piece, one after the other along the grain, by their ids.
+             * @default {}
+             */
+            together: {
+                [key: string]: string[];
+            };
+            /**
              * Proved
              * @description What a search has proved, by the row of the library that it is of.
              * @default {}
@@ -3931,7 +3991,7 @@ export interface components {
             base: number;
             view?: components["schemas"]["View"] | null;
             /** Act */
-            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["AddPanelSize"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
+            act: components["schemas"]["Change"] | components["schemas"]["Enter"] | components["schemas"]["Choose"] | components["schemas"]["Carry"] | components["schemas"]["AsInThePlan"] | components["schemas"]["LieOn"] | components["schemas"]["Have"] | components["schemas"]["Split"] | components["schemas"]["Copy"] | components["schemas"]["TakeOut"] | components["schemas"]["Hold"] | components["schemas"]["SizeTo"] | components["schemas"]["SizeBy"] | components["schemas"]["SizeAll"] | components["schemas"]["Graduate"] | components["schemas"]["Drag"] | components["schemas"]["AddSpace"] | components["schemas"]["CopySpace"] | components["schemas"]["TakeSpaceOut"] | components["schemas"]["Mirror"] | components["schemas"]["Measure"] | components["schemas"]["CutAs"] | components["schemas"]["Obstruct"] | components["schemas"]["TakeAway"] | components["schemas"]["Outline"] | components["schemas"]["PointField"] | components["schemas"]["LastPointOut"] | components["schemas"]["Straighten"] | components["schemas"]["Push"] | components["schemas"]["NoteExisting"] | components["schemas"]["TakeExistingOut"] | components["schemas"]["AddOwn"] | components["schemas"]["TakeOwnOut"] | components["schemas"]["AddThing"] | components["schemas"]["PutThing"] | components["schemas"]["TickThing"] | components["schemas"]["LayThing"] | components["schemas"]["LayAnew"] | components["schemas"]["TakeThingOut"] | components["schemas"]["AddFormer"] | components["schemas"]["TakeFormerOut"] | components["schemas"]["AddScribe"] | components["schemas"]["TakeScribeAway"] | components["schemas"]["AddStation"] | components["schemas"]["AddStock"] | components["schemas"]["NameStock"] | components["schemas"]["TakeStockOut"] | components["schemas"]["MeasureRunner"] | components["schemas"]["TypeOver"] | components["schemas"]["CutSpare"] | components["schemas"]["CutTogether"] | components["schemas"]["CutApart"] | components["schemas"]["AddOffcut"] | components["schemas"]["AddBadPlace"] | components["schemas"]["TakeOffcutOut"] | components["schemas"]["RackOffcuts"] | components["schemas"]["AddPanelSize"] | components["schemas"]["KeepLayout"] | components["schemas"]["LayOutAnew"] | components["schemas"]["SawSheet"] | components["schemas"]["MovePart"] | components["schemas"]["SettingsDone"];
             /**
              * Label
              * @description What a person would call it, for the history; what was typed is added as it is kept.
@@ -4404,7 +4464,7 @@ export interface components {
             says: string;
             /**
              * Called
-             * @description What each part is called, by its id.
+             * @description What each part is called, by its id; what several are cut from too.
              */
             called: {
                 [key: string]: string;

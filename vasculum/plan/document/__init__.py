@@ -488,6 +488,8 @@ class Sheet(Model):
         return self.measured or self.nominal
 
 
+PartId = Annotated[str, Field(max_length=100)]
+OfOnePiece = Annotated[list[PartId], Field(min_length=2, max_length=8)]
 Section = Literal["board", "moulding", "angle", "pipe"]
 
 
@@ -702,6 +704,10 @@ class Plan(Model):
     """Layouts that are kept, by the row of the library that they are cut from."""
     settings_done: Annotated[dict[Id, Annotated[int, Field(ge=1, le=10_000)]], Field(max_length=200)] = {}
     """How many settings of the saw are done, by the row that is begun."""
+    spares: Annotated[dict[PartId, Annotated[int, Field(ge=1, le=20)]], Field(max_length=500)] = {}
+    """So many more are cut of a part, by its id."""
+    together: Annotated[dict[Id, OfOnePiece], Field(max_length=200)] = {}
+    """Parts that are cut from one piece, one after the other along the grain, by their ids."""
     proved: Annotated[dict[Id, Proved], Field(max_length=200)] = {}
     """What a search has proved, by the row of the library that it is of."""
     marks_given: Annotated[int, Field(ge=0, le=999_999_999)] = 0

@@ -8,6 +8,7 @@ from collections.abc import Callable, Iterable, Iterator
 from itertools import pairwise
 from typing import Any, NamedTuple, NoReturn
 
+from jsonpointer import escape
 from pydantic import ValidationError
 
 from vasculum.core.catalogue import the_catalogue
@@ -175,7 +176,7 @@ def _depth(value: Any) -> int:
 
 def pointer(parts: Iterable[Any]) -> str:
     """A JSON pointer (RFC 6901)."""
-    return "".join("/" + str(part).replace("~", "~0").replace("/", "~1") for part in parts)
+    return "".join(f"/{escape(str(part))}" for part in parts)
 
 
 def _faults_of(refused: ValidationError) -> list[Fault]:
@@ -457,6 +458,9 @@ def _library_faults(plan: Plan) -> Iterator[Fault]:
             yield Fault(f"/layouts/{id_}", f"There is no sheet and no board {id_!r} in the plan's library.")
         for at, sheet in enumerate(sheets):
             yield from (Fault(f"/layouts/{id_}/{at}", said) for said in _cut_faults(sheet.cuts, sheet.state != "kept"))
+    named = Counter(part for parts in plan.together.values() for part in parts)
+    for id_, parts in plan.together.items():
+        yield from (Fault(f"/together/{id_}", f"{part} stands there twice.") for part in parts if named[part] > 1)
     for id_ in plan.settings_done:
         if not any(sheet.state == "begun" for sheet in plan.layouts.get(id_, ())):
             yield Fault(f"/settings_done/{id_}", "No sheet of this row is begun.")

@@ -223,16 +223,16 @@ class MovePart(Act):
         """
         one = _row(now, self.row)
         sheets = layout_of(one.laid, self.aim)[1].sheets
-        sawn = one.laid.sawn
-        at = next((n for n, sheet in enumerate(sheets) if self.part in _names(sheet)), None)
+        sawn, name = one.laid.sawn, one.members.get(self.part, self.part)
+        at = next((n for n, sheet in enumerate(sheets) if name in _names(sheet)), None)
         if at is None or self.sheet > len(sheets) + 1:
             raise NoSuchQuantity("no-such-part", f"No sheet of this layout has a part {self.part!r}.", LOAD_AGAIN)
         if at < sawn or self.sheet <= sawn:
             raise PlanRefused("is-sawn", "That sheet is sawn: nothing on it moves.", "Say first that it is not sawn.")
         sizes = {part.name: part for part in one.parts}
-        to, part = self.sheet - 1, sizes[self.part]
+        to, part = self.sheet - 1, sizes[name]
         point = (self.x, self.y) if self.x is not None and self.y is not None else _free(sheets, to, part)
-        move = Move(self.part, to - sawn, *(Mm(str(one)) for one in point))
+        move = Move(name, to - sawn, *(Mm(str(one)) for one in point))
         if to == at and _is_on(sheets[at], move):
             return
         try:

@@ -9,6 +9,7 @@ from pydantic import Field
 
 from vasculum.plan.document import Plan, Reading, as_usual
 from vasculum.plan.document.patching import PatchStep
+from vasculum.plan.document.reading import pointer
 from vasculum.plan.document.stations import Station
 from vasculum.plan.edits.acts import Act, Named, Numbers, Typed, as_kept, dumped, gone, put
 from vasculum.plan.laying.solving import SolvedPlan
@@ -99,7 +100,7 @@ class CutAs(Act):
 
     def steps(self, now: SolvedPlan) -> Iterator[PatchStep]:
         """The note of what was built."""
-        path = f"/as_built/{self.key.replace('~', '~0').replace('/', '~1')}"
+        path = pointer(("as_built", self.key))
         if self.length is not None:
             yield put(path, as_kept(self.length, now.plan))
         elif self.key in now.plan.as_built:

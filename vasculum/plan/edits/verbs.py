@@ -9,6 +9,7 @@ from pydantic import Field
 
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
+from vasculum.plan.edits.blanks import CutApart, CutSpare, CutTogether
 from vasculum.plan.edits.by_hand import LayAnew, LayThing
 from vasculum.plan.edits.choosing import AsInThePlan, Carry, Choose, Have, LieOn
 from vasculum.plan.edits.dragging import Drag, Push
@@ -38,7 +39,7 @@ Verb = Annotated[
     | AddFormer | TakeFormerOut
     | AddScribe | TakeScribeAway | AddStation
     | AddStock | NameStock | TakeStockOut | MeasureRunner | TypeOver
-    | AddOffcut | AddBadPlace | TakeOffcutOut | RackOffcuts | AddPanelSize
+    | CutSpare | CutTogether | CutApart | AddOffcut | AddBadPlace | TakeOffcutOut | RackOffcuts | AddPanelSize
     | KeepLayout | LayOutAnew | SawSheet | MovePart | SettingsDone,
     Field(discriminator="do"),
 ]  # fmt: skip

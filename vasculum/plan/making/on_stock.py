@@ -5,7 +5,7 @@ The faces of a matched column are one part here, in their order: they are cut fr
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator, Mapping
 from fractions import Fraction
 from typing import NamedTuple
 
@@ -19,11 +19,10 @@ from vasculum.plan.document import Board, CutTree, KeptSheet, Plan, Sheet
 from vasculum.plan.laying.layout import nodes_of
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key
+from vasculum.plan.making.blanks import PANEL, Blank, opened, spare_ids, together
 from vasculum.plan.making.piece import STRIPS
 from vasculum.plan.making.piece import Piece as MadePiece
 from vasculum.plan.making.pieces import pieces_of
-
-PANEL = "panel"
 
 
 class OnStock(NamedTuple):
@@ -34,6 +33,22 @@ class OnStock(NamedTuple):
     stock: Stock
     parts: tuple[Part, ...]
     laid: Laid
+    blanks: Mapping[str, Blank]
+    """Parts of it that several are cut from, by their name."""
+
+    def as_cut(self, sheets: Iterable[Piece]) -> list[Piece]:
+        """Sheets or offcuts with every cut, of blanks too."""
+        return [opened(sheet, self.blanks) for sheet in sheets]
+
+    @property
+    def on_offcuts(self) -> list[tuple[Offcut, Piece]]:
+        """What is cut from the rack, with every cut."""
+        return [(offcut, opened(piece, self.blanks)) for offcut, piece in self.laid.on_offcuts]
+
+    @property
+    def members(self) -> dict[str, str]:
+        """The blank of each part that comes out of one."""
+        return {part.name: name for name, blank in self.blanks.items() for part in blank.parts}
 
     @property
     def noun(self) -> str:
@@ -82,7 +97,7 @@ def settings_in_work(one: OnStock, aim: Aim) -> list[Setting]:
     """
     laid, layout = one.laid, layout_of(one.laid, aim)[1]
     first = laid.sawn - laid.begun
-    return settings_of(layout.sheets[first : laid.sawn] if laid.begun else layout.sheets[laid.sawn :])
+    return settings_of(one.as_cut(layout.sheets[first : laid.sawn] if laid.begun else layout.sheets[laid.sawn :]))
 
 
 def compared(stock: Stock, sawn: int = 0) -> Stock:
@@ -101,10 +116,12 @@ def _stocks(plan: SolvedPlan) -> Iterator[OnStock]:
     library = plan.plan.library
     rows: list[tuple[str, Sheet | Board]] = [*library.sheets.items(), *library.boards.items()]
     for id_, row in rows:
-        stock, parts = _stock(plan, row), tuple(_parts(plan, id_, row).values())
+        stock, (listed, blanks) = _stock(plan, row), _parts(plan, id_, row)
+        parts = tuple(listed)
         if stock is not None and parts:
             kept = tuple(kept_of(plan.plan, id_))
-            yield OnStock(id_, row, stock, parts, laid_out(parts, stock, tuple(offcuts_of(plan.plan, id_)), kept))
+            laid = laid_out(parts, stock, tuple(offcuts_of(plan.plan, id_)), kept)
+            yield OnStock(id_, row, stock, parts, laid, {blank.whole.name: blank for blank in blanks})
 
 
 def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
@@ -130,24 +147,33 @@ def _money(price: str | None) -> Fraction | None:
     return money(price) if price else None
 
 
-def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> dict[str, Part]:
-    """What is cut from a row, by name; the faces of a matched column are one."""
-    matched = {split: _panel(plan, split) for split in _matched(plan)}
-    panels = {cell: split for split in matched for cell in plan.plan.places[split].children}
+def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> tuple[list[Part], list[Blank]]:
+    """What is cut from a row, and which of it are blanks that several parts come out of."""
+    splits = {cell: split for split in _matched(plan) for cell in plan.plan.places[split].children}
     is_free = isinstance(row, Sheet) and row.grain == "free"
-    over = chosen(plan, "cut_oversize")
-    parts: dict[str, Part] = {}
+    over, kerf = chosen(plan, "cut_oversize"), chosen(plan, "blade_kerf")
+    singles: dict[str, Part] = {}
+    faces: dict[str, list[Part]] = {}
     for piece in pieces_of(plan):
         if row_of(plan, piece) != id_ or piece.size is None or min(piece.size) <= 0:
             continue
-        split = panels.get(piece.place) if piece.grain == "matched" else None
-        panel = matched[split] if split else None
-        if split and panel:
-            parts[panel.name] = panel
-        else:
-            length, width = _face(plan, piece, row, over)
-            parts[piece.id] = Part(piece.id, length, width, may_turn=is_free or piece.grain == "free")
-    return parts
+        split = splits.get(piece.place) if piece.grain == "matched" else None
+        if split and _panel(plan, split):
+            across, up, _ = piece.size
+            faces.setdefault(split, []).append(Part(piece.id, up, across))  # the figure runs up
+            continue
+        length, width = _face(plan, piece, row, over)
+        singles[piece.id] = Part(piece.id, length, width, may_turn=is_free or piece.grain == "free")
+    spares = [part._replace(name=name) for part in singles.values() for name in spare_ids(plan.plan, part.name)]
+    blanks = []
+    for split, members in faces.items():
+        if panel := _panel(plan, split):
+            trim: Mm = plan.solved.value(*nearest_key(plan, split, "panel_trim"))
+            blanks.append(Blank(panel, tuple(members), kerf + trim))
+    for group, names in plan.plan.together.items():
+        if sum(name in singles for name in names) > 1:
+            blanks.append(together(group, tuple(singles.pop(name) for name in names if name in singles), kerf))
+    return [*singles.values(), *spares, *(blank.whole for blank in blanks)], blanks
 
 
 def row_of(plan: SolvedPlan, piece: MadePiece) -> str | None:

@@ -16,8 +16,8 @@ from vasculum.cutting.order import Setting, settings_of
 from vasculum.cutting.ways import Aim, Laid, waste_of
 from vasculum.plan.document import Model, Plan
 from vasculum.plan.laying.solving import SolvedPlan
+from vasculum.plan.making.blanks import PANEL, made_as
 from vasculum.plan.making.on_stock import (
-    PANEL,
     OnStock,
     chosen,
     kept_of,
@@ -88,7 +88,7 @@ class RowShown(Model):
     says: str
     """How many sheets, and whether fewer might do."""
     called: dict[str, str]
-    """What each part is called, by its id."""
+    """What each part is called, by its id; what several are cut from too."""
     left: list[str]
     """Parts that come out of no whole sheet, or of none that is there."""
     offcuts: list[str]
@@ -118,10 +118,10 @@ def rows_shown(plan: SolvedPlan) -> list[RowShown]:
             says=says(plan.plan, one),
             noun=one.noun,
             shelf="boards" if one.is_of_one_width else "sheets",
-            called={part.name: part_called(plan, part.name) for part in one.parts},
+            called={name: part_called(plan, name) for name in [*(part.name for part in one.parts), *one.members]},
             left=[part_called(plan, name) for name in one.laid.best.left],
             offcuts=[offcut.name for offcut, _ in one.laid.on_offcuts],
-            rack_order=_order(plan, settings_of(piece for _, piece in one.laid.on_offcuts)),
+            rack_order=_order(plan, settings_of(piece for _, piece in one.on_offcuts)),
             ways=[_way(plan, one, aim, layout) for aim, layout in ways_of(one.laid)],
             aim=one.laid.aim,
             notes=[*_notes(plan, one)],
@@ -190,15 +190,18 @@ def could_be_fewer(plan: Plan, one: OnStock) -> bool:
 
 
 def part_called(plan: SolvedPlan, name: str) -> str:
-    """What a part is called: its mark, and which it is; of a matched column its place."""
+    """What a part is called: its mark, and which it is; of a matched column its place, of others of one piece all."""
     place, _, role = name.rpartition("/")
     if role == PANEL and place in plan.plan.places:
         return f"faces of {plan.plan.places[place].name}"
-    piece = made_of(plan).by_id.get(name)
+    if role == PANEL and place in plan.plan.together:
+        return " and ".join(part_called(plan, part) for part in plan.plan.together[place])
+    like = made_as(name)
+    piece = made_of(plan).by_id.get(like)
     if piece is None:
         return "a part that is no longer in the plan"
-    mark = plan.plan.marks.get(name, "")
-    return f"{mark} {piece.rule.title.lower()}".strip()
+    mark = plan.plan.marks.get(like, "")
+    return f"{mark} {piece.rule.title.lower()}{'' if like == name else ', spare'}".strip()
 
 
 def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
@@ -212,6 +215,12 @@ def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
     unused = len([*offcuts_of(plan.plan, one.row)]) - len(one.laid.on_offcuts)
     if one.laid.kept is not None and unused:
         yield f"The layout that is kept leaves {unused} of the rack unused: lay out anew to use what fits."
+    own = set(one.members) | {part.name for part in one.parts}
+    for names in plan.plan.together.values():
+        here = [name for name in names if name in own]
+        if 0 < len(here) < len(names):
+            others = " and ".join(part_called(plan, name) for name in names if name not in own)
+            yield f"{' and '.join(part_called(plan, name) for name in here)} should be of one piece with {others}."
     for kept in kept_of(plan.plan, one.row):
         for then in kept.sawn:
             part = now.get(then.name)
@@ -283,7 +292,7 @@ def _first_cuts(plan: SolvedPlan, one: OnStock, layout: Layout) -> Iterator[Firs
 
 def _sawn(one: OnStock, layout: Layout) -> list[Piece]:
     """Everything that is sawn: offcuts of the rack first, then sheets."""
-    return [*(piece for _, piece in one.laid.on_offcuts), *layout.sheets]
+    return [*(piece for _, piece in one.on_offcuts), *one.as_cut(layout.sheets)]
 
 
 # ---- as open data ------------------------------------------------------------------------------------------------
@@ -343,8 +352,8 @@ def _row(plan: SolvedPlan, one: OnStock, layout: Layout) -> RowLayout:
         offcut=[_mm(size) for piece in largest for size in (piece.length, piece.width)],
         waste=round(float(waste_of(layout, one.stock)), 4),
         left=[part_called(plan, name) for name in layout.left],
-        offcuts=[_tree(plan, piece) for _, piece in one.laid.on_offcuts],
-        trees=[_tree(plan, sheet) for sheet in layout.sheets],
+        offcuts=[_tree(plan, piece) for _, piece in one.on_offcuts],
+        trees=[_tree(plan, sheet) for sheet in one.as_cut(layout.sheets)],
     )
 
 

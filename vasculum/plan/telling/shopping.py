@@ -93,7 +93,7 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         if not of_it:
             continue
         area = sum((length * width for length, width in map(_length_and_width, of_it)), Fraction(0))
-        need = f"{_counted(of_it)}, {shopping.show_area(area, unit)}"
+        need = f"{_counted(plan, of_it)}, {shopping.show_area(area, unit)}"
         keys = tuple(key for piece in of_it for key in (piece.length, piece.width))
         if id_ in laid:
             yield from _laid_out(plan, laid[id_], need, keys)
@@ -103,8 +103,10 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
             yield _Line(sheet.name, need, "", None, keys)
 
 
-def _counted(pieces: list[Piece]) -> str:
-    return "1 part" if len(pieces) == 1 else f"{len(pieces)} parts"
+def _counted(plan: SolvedPlan, pieces: list[Piece]) -> str:
+    spare = sum(plan.plan.spares.get(piece.id, 0) for piece in pieces)
+    said = "1 part" if len(pieces) == 1 else f"{len(pieces)} parts"
+    return f"{said} and {spare} spare" if spare else said
 
 
 def _laid_out(plan: SolvedPlan, one: OnStock, need: str, keys: tuple[Key, ...]) -> Iterator[_Line]:
@@ -161,7 +163,7 @@ def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         keys = tuple(piece.length for piece in of_it)
         run = sum((_length_and_width(piece)[0] for piece in of_it), Fraction(0))
         if id_ in laid:
-            need = f"{_counted(of_it)}, {shopping.show_run(run, plan.plan.units.length)}"
+            need = f"{_counted(plan, of_it)}, {shopping.show_run(run, plan.plan.units.length)}"
             yield from _laid_out(plan, laid[id_], need, keys)
         else:
             wide = plan.plan.length(board.width)

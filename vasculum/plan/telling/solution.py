@@ -396,9 +396,15 @@ _EDGES = {"upper": "top", "lower": "bottom"}
 
 
 def _notes(plan: SolvedPlan, group: list[Piece]) -> list[CutShown]:
-    """What is written on parts of one's own: how they are worked, in their owner's words."""
+    """What is written on parts: in their owner's words how his own are worked; spare ones, and what is of one piece."""
     own = (plan.plan.own_parts.get(piece.place.partition("+")[0]) for piece in group)
     notes = dict.fromkeys(one.note for one in own if one is not None and one.note)
+    ids, marks = {piece.id for piece in group}, plan.plan.marks
+    for names in plan.plan.together.values():
+        if ids.intersection(names):
+            notes[f"{' and '.join(marks.get(name, '') for name in names)} from one piece"] = None
+    spare = sum(plan.plan.spares.get(id_, 0) for id_ in ids)
+    notes |= {f"{spare} spare, cut as well": None} if spare else {}
     return [CutShown(kind="note", text=note, keys=[]) for note in notes]
 
 

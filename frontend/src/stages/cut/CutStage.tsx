@@ -13,6 +13,7 @@ import { useCommands, usePlan, useSelection } from '../../plan/PlanDesk'
 import { PlanLength } from '../../plan/PlanLength'
 import { Origin } from '../../reasons/Origin'
 import { Size } from '../../reasons/Size'
+import { CutWith, spareOf } from './CutWith'
 import { GROUPINGS, type Grouping, grouped, holding } from './grouping'
 import { Marking } from './Marking'
 import { Sheets } from './Sheets'
@@ -254,6 +255,7 @@ function PartRow({ part }: { part: Part }) {
   const { choosePart } = useCommands()
   const isBank = Object.keys(plan.document.places).length > 1
   const isChosen = part.ids.includes(chosenPart ?? '')
+  const spare = spareOf(part, plan.document)
   return (
     <li className={isChosen ? 'part part--chosen' : 'part'}>
       <div className="head">
@@ -267,7 +269,10 @@ function PartRow({ part }: { part: Part }) {
           {part.name}
           {part.hand && ` (${part.hand})`}
         </button>
-        <span>× {part.count}</span>
+        <span>
+          × {part.count}
+          {spare > 0 && ` and ${spare} spare`}
+        </span>
         {isBank && <PiecesOf part={part} />}
         <span className="sizes">
           {SIZES.map(([name, title], at) => (
@@ -311,6 +316,7 @@ function Making({ part }: { part: Part }) {
         As built
       </Button>
       {isPinning && <Pins part={part} />}
+      <CutWith part={part} />
     </>
   )
 }
