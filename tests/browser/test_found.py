@@ -49,3 +49,15 @@ def test_a_pair_is_cut_from_one_piece_with_a_spare_one_beside(open_at: Open) -> 
     expect(sheets).to_contain_text("box side, left, spare")
     row.get_by_role("button", name="No longer from one piece").click()
     expect(row.get_by_role("button", name=re.compile("pair from one piece"))).to_be_visible()
+
+
+def test_another_sheet_that_spares_one_is_told_and_taken(open_at: Open) -> None:
+    page = open_at("/plans/scullery-cupboard/cut")
+    sheets = page.get_by_role("region", name="Sheets", exact=True)
+    sheets.get_by_role("button", name="Look for fewer").click()
+    said = "One sheet and 31.00 less, if Plywood 1/2 is taken for the bottom."
+    told = sheets.locator("p").filter(has_text=said)
+    expect(told).to_be_visible(timeout=PATIENCE)
+    expect(sheets.get_by_role("region", name="Plywood 1/4", exact=True)).to_be_visible()
+    told.get_by_role("button", name="Take it so").click()
+    expect(sheets.get_by_role("region", name="Plywood 1/4", exact=True)).to_have_count(0)

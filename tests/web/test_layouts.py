@@ -69,4 +69,4 @@ def test_it_is_stopped_and_nobody_else_finds_it(api: Api) -> None:
 def test_without_the_search_it_says_so(api: Api, monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr("vasculum.cutting.search.LIBRARY", "not_installed_anywhere")
     begun = api.client.post(f"/api/plans/{job_03(api)}/layouts").json
-    assert begun["found"] == {"can_search": False, "rows": [], "less": []}
+    assert begun["found"] == {"can_search": False, "rows": [], "less": [], "otherwise": []}

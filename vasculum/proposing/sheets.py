@@ -5,6 +5,7 @@ from __future__ import annotations
 import sys
 from collections.abc import Callable
 from itertools import islice
+from time import monotonic
 from typing import NamedTuple
 
 from vasculum.core.lengths import read_increment, show_with_unit
@@ -22,7 +23,10 @@ from vasculum.plan.laying.solving import SolvedPlan, solve_plan
 from vasculum.plan.making.on_stock import OnStock, compared, stocks_of
 from vasculum.plan.making.proofs import proof_of
 from vasculum.plan.telling.sheets import could_be_fewer, counted, how_near, part_called
+from vasculum.proposing.otherwise import Otherwise, otherwise
 
+SEARCHED = 0.7
+"""The share of the time that layouts are searched for; then other choices are tried."""
 SECONDS = 10
 """How long is looked, where nobody says."""
 
@@ -48,6 +52,8 @@ class LayoutsFound(Model):
     rows: list[LayoutFound]
     less: list[str]
     """What would save a sheet: *one sheet less if 8 parts …*"""
+    otherwise: list[Otherwise]
+    """What takes less, chosen otherwise in the whole plan."""
 
 
 def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFound], None]) -> None:
@@ -56,12 +62,15 @@ def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFoun
     Args:
         seconds: for all rows together.
     """
-    found = _Found({}, [], tell)
+    begun, found = monotonic(), _Found({}, [], [], tell)
     open_rows = [one for one in stocks_of(plan) if could_be_fewer(plan.plan, one)]
     for one in open_rows:
-        _search(plan, one, seconds / len(open_rows), found)
+        _search(plan, one, seconds * SEARCHED / len(open_rows), found)
     for one in stocks_of(plan):
         _one_less(plan, one, found)
+    for other in otherwise(plan, lambda: monotonic() - begun > seconds):
+        found.otherwise.append(other)
+        found.say()
 
 
 def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
@@ -79,7 +88,7 @@ def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
 
 def nothing_yet() -> LayoutsFound:
     """Before anything is found."""
-    return LayoutsFound(can_search=is_installed(), rows=[], less=[])
+    return LayoutsFound(can_search=is_installed(), rows=[], less=[], otherwise=[])
 
 
 class _Found(NamedTuple):
@@ -87,11 +96,12 @@ class _Found(NamedTuple):
 
     rows: dict[str, LayoutFound]
     less: list[str]
+    otherwise: list[Otherwise]
     tell: Callable[[LayoutsFound], None]
 
     def say(self) -> None:
         rows = list(self.rows.values())
-        self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less))
+        self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less, otherwise=self.otherwise))
 
 
 def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> None:

@@ -2480,6 +2480,11 @@ export interface components {
              * @description What would save a sheet: *one sheet less if 8 parts …*
              */
             less: string[];
+            /**
+             * Otherwise
+             * @description What takes less, chosen otherwise in the whole plan.
+             */
+            otherwise: components["schemas"]["Otherwise"][];
         };
         /**
          * LengthAnswer
@@ -3212,6 +3217,19 @@ export interface components {
              * @description The quantities that it shows.
              */
             keys: string[];
+        };
+        /**
+         * Otherwise
+         * @description Something else that could be chosen, and what would be bought less then.
+         */
+        Otherwise: {
+            /** Says */
+            says: string;
+            /**
+             * Patch
+             * @description Chooses it.
+             */
+            patch: components["schemas"]["PatchStep"][];
         };
         /**
          * OutcomeDelta

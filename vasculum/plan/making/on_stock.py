@@ -177,25 +177,32 @@ def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> tuple[list[Part], 
 
 
 def row_of(plan: SolvedPlan, piece: MadePiece) -> str | None:
-    """The row of the library that a piece is cut from: its sheet or board, or the board that strips are ripped from."""
+    """The row of the library that a piece is cut from: its sheet or board, or what strips are ripped from."""
     return plan.plan.choices.get("strip_board") if piece.rule.stock in STRIPS else piece.sheet
 
 
 def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board, over: Mm) -> tuple[Mm, Mm]:
     """Length, and how wide it lies on its row, cut so much larger; no wider than a board that it takes all across.
 
-    A strip as thick as its board lies on the flat, one as wide as that on edge. One that is neither takes the whole
-    width of its board, and so does whatever is cut from a moulding, an angle or a pipe.
+    A strip as thick as its board or sheet lies on the flat, one as wide as that on edge. One that is neither takes the
+    whole width of its board, and so does whatever is cut from a moulding, an angle or a pipe.
     """
     assert piece.size is not None
     length, width, thickness = piece.size
+    is_on_edge = piece.rule.stock in STRIPS and thickness != plan.plan.length(row.thick) == width
+    width = thickness if is_on_edge else width
     if not isinstance(row, Board):
         return length + over, width + over
-    whole, thick = plan.plan.length(row.width), plan.plan.length(row.thick)
-    if piece.rule.stock in STRIPS:
-        width = width if thickness == thick else thickness if width == thick else whole
+    whole = plan.plan.length(row.width)
+    if piece.rule.stock in STRIPS and not is_ripped_as_thick(plan, piece, row):
+        width = whole
     is_all_across = width == whole or not row.is_ripped
     return length + over, whole if is_all_across else width + over
+
+
+def is_ripped_as_thick(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board) -> bool:
+    """Whether a strip is as thick, or as wide, as what it is ripped from: nothing is planed off."""
+    return piece.size is not None and plan.plan.length(row.thick) in piece.size[1:]
 
 
 def offcuts_of(plan: Plan, row: str) -> Iterator[Offcut]:

@@ -14,20 +14,23 @@ from vasculum.cutting.lengths import are_lengths
 from vasculum.cutting.model import Layout, Piece
 from vasculum.cutting.order import Setting, settings_of
 from vasculum.cutting.ways import Aim, Laid, waste_of
-from vasculum.plan.document import Model, Plan
+from vasculum.plan.document import Model, Plan, Sheet
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.blanks import PANEL, made_as
 from vasculum.plan.making.on_stock import (
     OnStock,
     chosen,
+    is_ripped_as_thick,
     kept_of,
     layout_of,
     offcuts_of,
+    row_of,
     settings_in_work,
     stocks_of,
     ways_of,
 )
-from vasculum.plan.making.pieces import made_of
+from vasculum.plan.making.piece import STRIPS
+from vasculum.plan.making.pieces import made_of, pieces_of
 from vasculum.plan.making.proofs import is_proved
 
 
@@ -215,6 +218,11 @@ def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
     unused = len([*offcuts_of(plan.plan, one.row)]) - len(one.laid.on_offcuts)
     if one.laid.kept is not None and unused:
         yield f"The layout that is kept leaves {unused} of the rack unused: lay out anew to use what fits."
+    for piece in pieces_of(plan):
+        is_sheet, is_strip = isinstance(one.sheet, Sheet), piece.rule.stock in STRIPS
+        if is_strip and is_sheet and row_of(plan, piece) == one.row and not is_ripped_as_thick(plan, piece, one.sheet):
+            thick = show(piece.size[2], unit) if piece.size else ""
+            yield f"{part_called(plan, piece.id)} is {thick} thick: it does not come out of this sheet."
     own = set(one.members) | {part.name for part in one.parts}
     for names in plan.plan.together.values():
         here = [name for name in names if name in own]

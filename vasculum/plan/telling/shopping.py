@@ -89,7 +89,7 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
     """Sheets as the layout has them; of one that nobody says how large it is sold, the area of its parts."""
     unit, laid = plan.plan.units.length, {one.row: one for one in stocks_of(plan)}
     for id_, sheet in plan.plan.library.sheets.items():
-        of_it = [piece for piece in pieces if piece.sheet == id_]
+        of_it = [piece for piece in pieces if (row_of(plan, piece) if id_ in laid else piece.sheet) == id_]
         if not of_it:
             continue
         area = sum((length * width for length, width in map(_length_and_width, of_it)), Fraction(0))
@@ -178,14 +178,13 @@ def _kerf(plan: SolvedPlan) -> Fraction:
 
 
 def _strips(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
-    """Packing and wooden runners where no board of a known length is chosen for them: their run."""
-    board = plan.plan.library.boards.get(plan.plan.choices.get("strip_board", ""))
+    """Packing and wooden runners where nothing of a known length is chosen for them: their run."""
+    row = plan.plan.choices.get("strip_board")
     strips = [piece for piece in pieces if piece.rule.stock in STRIPS]
-    if strips and not (board and board.length):
-        what = f"{board.name}, for strips" if board else "Board for strips"
+    if strips and row not in {one.row for one in stocks_of(plan)}:
+        what = f"{plan.plan.library.stock(row).name}, for strips" if row else "Board for strips"
         lengths = [_length_and_width(piece)[0] for piece in strips]
-        price = board.price if board else None
-        yield _by_length(plan, what, lengths, None, price, tuple(piece.length for piece in strips))
+        yield _by_length(plan, what, lengths, None, None, tuple(piece.length for piece in strips))
 
 
 def _bands(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:

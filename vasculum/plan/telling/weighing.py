@@ -57,7 +57,7 @@ def weighed(plan: SolvedPlan, family: str) -> list[Weighed]:
     return [one for one, _ in weighed_plans(plan, family)]
 
 
-def _grave(plan: SolvedPlan) -> dict[tuple[str, str], FindingShown]:
+def speaks_against(plan: SolvedPlan) -> dict[tuple[str, str], FindingShown]:
     """What speaks against a plan, by what it is and where."""
     grave = (one for one in findings_of(plan) if one.severity in ("stop", "attention"))
     return {(one.code, place): one for one in grave for place in one.places}
@@ -65,13 +65,13 @@ def _grave(plan: SolvedPlan) -> dict[tuple[str, str], FindingShown]:
 
 def weighed_plans(plan: SolvedPlan, family: str) -> list[tuple[Weighed, SolvedPlan]]:
     """Every alternative of a family, the best fitting first; what needs tools that are not there comes last."""
-    now, known = volume_of(plan), _grave(plan)
+    now, known = volume_of(plan), speaks_against(plan)
     found = []
     words = the_catalogue().known
-    for kind, patch in _choices(plan.plan, family):
+    for kind, patch in ways_to_choose(plan.plan, family):
         lacks = lacking(plan.plan, words[kind])
         then = plan if not patch else solve_plan(patched(plan.plan, patch), plan)
-        new = [one for at, one in _grave(then).items() if at not in known]
+        new = [one for at, one in speaks_against(then).items() if at not in known]
         volume = volume_of(then)
         unit = plan.plan.units.length
         more = volume - now
@@ -111,7 +111,7 @@ def lacking(plan: Plan, one: Alternative) -> str:
     return ", and ".join(" or ".join(titles[tool] for tool in group) for group in missing)
 
 
-def _choices(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:
+def ways_to_choose(plan: Plan, family: str) -> Iterator[tuple[str, list[PatchStep]]]:
     """Each alternative with the change that chooses it; without one where it is chosen already."""
     for kind in the_catalogue().alternatives(family):
         value = kind.partition(".")[2]

@@ -12,7 +12,7 @@ type Answer = Schemas['LayoutsAnswer']
 
 /** Looks for layouts with fewer sheets while what there is stands below; each that is better may be kept.
  * Where more may not be needed it begins by itself. */
-export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne: boolean }) {
+export function Looking({ couldBeFewer }: { couldBeFewer: boolean }) {
   const { plan } = usePlan()
   const { act } = useCommands()
   const [answer, setAnswer] = useState<Answer | null>(null)
@@ -40,8 +40,7 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
   })
   const isOld = answer !== null && answer.base !== plan.revision
   const found = isOld ? [] : (answer?.found.rows ?? [])
-  const hasFound = found.length > 0 || answer?.found.less.length
-  if (isOne && !couldBeFewer && answer === null) return null
+  const hasFound = found.length > 0 || answer?.found.less.length || answer?.found.otherwise.length
   return (
     <div className="mb-3" aria-live="polite">
       <div className="d-flex gap-2 align-items-center mb-2">
@@ -79,6 +78,17 @@ export function Looking({ couldBeFewer, isOne }: { couldBeFewer: boolean; isOne:
           ))}
         </ul>
       )}
+      {!isOld &&
+        answer?.found.otherwise.map((one) => (
+          <p key={one.says} className="d-flex flex-wrap gap-2 align-items-center">
+            <span>
+              <Fractions>{one.says}</Fractions>
+            </span>
+            <Button size="sm" variant="outline-primary" onClick={() => act(change(one.patch), one.says)}>
+              Take it so
+            </Button>
+          </p>
+        ))}
       {found.map((one) => (
         <section key={one.row} aria-label={`Found for ${one.name}`}>
           <p className="d-flex flex-wrap gap-2 align-items-center">

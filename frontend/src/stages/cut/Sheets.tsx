@@ -42,12 +42,7 @@ export function Sheets() {
       {data && rows.length === 0 && (
         <p className="lead-in">Nothing is cut from a sheet whose length and width are known.</p>
       )}
-      {rows.length > 0 && (
-        <Looking
-          couldBeFewer={rows.some((row) => row.could_be_fewer)}
-          isOne={rows.every((row) => row.ways.every((way) => way.sheets < 2))}
-        />
-      )}
+      {rows.length > 0 && <Looking couldBeFewer={rows.some((row) => row.could_be_fewer)} />}
       {rows.map((row) => (
         <OfRow key={row.row} row={row} isOld={isPlaceholderData} />
       ))}

@@ -35,6 +35,8 @@ const LENGTHS: Record<Kind, [string, string][]> = {
     ['length', 'Length of a roll'],
   ],
 }
+const BANDS = ['bands'] as const
+const STRIPPED = ['boards', 'sheets'] as const
 const STIFFNESSES = [
   ['stiffness_along', 'Stiffness along the grain, N/mm²'],
   ['stiffness_across', 'Stiffness across the grain, N/mm²'],
@@ -57,14 +59,19 @@ export function Materials() {
         <Rows key={kind} kind={kind} />
       ))}
       <div className="pairs">
-        <RowChoice choice="front_band" title="Edge band of the fronts" rows="bands" otherwise="none" />
+        <RowChoice choice="front_band" title="Edge band of the fronts" rows={BANDS} otherwise="none" />
         <RowChoice
           choice="case_band"
           title="Edge band of case, dividers and shelves"
-          rows="bands"
+          rows={BANDS}
           otherwise="none"
         />
-        <RowChoice choice="strip_board" title="Board for strips" rows="boards" otherwise="not said" />
+        <RowChoice
+          choice="strip_board"
+          title="Board or sheet for strips"
+          rows={STRIPPED}
+          otherwise="not said"
+        />
       </div>
       <ChoiceFields group="To buy" />
       <div className="d-flex flex-wrap gap-2">

@@ -5,8 +5,8 @@ import { useCommands, usePlan } from '../../plan/PlanDesk'
 interface Props {
   choice: string
   title: string
-  /** The part of the library that it is chosen from. */
-  rows: 'sheets' | 'boards' | 'bands'
+  /** The parts of the library that it is chosen from. */
+  rows: readonly ('sheets' | 'boards' | 'bands')[]
   otherwise: string
   /** A space that it is chosen for, instead of the whole plan. */
   place?: string | undefined
@@ -16,7 +16,7 @@ interface Props {
 export function RowChoice({ choice, title, rows, otherwise, place }: Props) {
   const { plan } = usePlan()
   const { act } = useCommands()
-  const all = Object.entries(plan.document.library[rows] ?? {})
+  const all = rows.flatMap((shelf) => Object.entries(plan.document.library[shelf] ?? {}))
   return (
     <Form.Group controlId={`row-${choice}`} data-field={`${place ?? 'plan'}/${choice}`}>
       <Form.Label className="mb-0">{title}</Form.Label>
