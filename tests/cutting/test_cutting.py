@@ -14,7 +14,7 @@ from shapely import box, union_all
 from tests.helpers import mm
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import bound, fits
-from vasculum.cutting.checked import faults, stages_of
+from vasculum.cutting.checked import faults, shortest_ripped, stages_of
 from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.search import is_installed, search
@@ -100,11 +100,11 @@ SIZES = st.integers(30, 1300)
 DRAWN = st.lists(st.tuples(SIZES, SIZES, st.booleans()), min_size=1, max_size=18).map(
     lambda rows: tuple(Part(f"p{n}", Mm(a), Mm(b), turn) for n, (a, b, turn) in enumerate(rows))
 )
-STOCKS = st.builds(
-    Stock, st.integers(1500, 2800).map(Mm), st.integers(900, 1300).map(Mm),
-    st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)]), st.sampled_from([Trims(), Trims(*[Mm(5)] * 4), Trims(Mm(2), Mm(0), Mm(7), Mm(1))]), st.none(), st.just(()), st.just(4),
-    st.none(), st.just(()), st.just(0),
-)  # fmt: skip
+KERFS = st.sampled_from([Mm(0), Mm(3), Mm(127, 40), Mm(50)])
+TRIMMED = st.sampled_from([Trims(), Trims(*[Mm(5)] * 4), Trims(Mm(2), Mm(0), Mm(7), Mm(1))])
+STOCKS = st.tuples(st.integers(1500, 2800).map(Mm), st.integers(900, 1300).map(Mm), KERFS, TRIMMED).map(
+    lambda sizes: Stock(*sizes)
+)
 
 
 @settings(max_examples=40, deadline=None)
@@ -432,3 +432,38 @@ def test_what_is_too_much_for_the_search_is_left_alone() -> None:
 def test_without_the_library_nothing_is_found_and_nothing_fails(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr("vasculum.cutting.search.LIBRARY", "not_installed_anywhere")
     assert searched(PAIR, METRIC, 0.1) == []
+
+
+# ---- what is too short to be ripped ------------------------------------------------------------------------------
+
+
+def test_short_pieces_are_not_ripped_where_that_is_not_wanted() -> None:
+    """Beside 900 x 500 lie eight of 300 x 60 in what is left, 397 long: ripped from 300, or on a second sheet."""
+    parts = (*(Part(f"p{at}", Mm(300), Mm(60)) for at in range(8)), Part("wide", Mm(900), Mm(500)))
+    stock = Stock(Mm(1300), Mm(510), Mm(3))
+    free, held = laid_out(parts, stock), laid_out(parts, stock._replace(least_ripped=Mm(400)))
+    assert [len(one.fewest_sheets.sheets) for one in (free, held)] == [1, 2]
+    assert min(shortest_ripped(sheet, Mm(400)) for sheet in free.fewest_sheets.sheets) < 400
+    assert all(shortest_ripped(sheet, Mm(400)) == 400 for sheet in held.fewest_sheets.sheets)
+    assert held.fewest_sheets.left == ()
+    wrong = faults(free.fewest_sheets, parts, stock._replace(least_ripped=Mm(400)))
+    assert wrong == ["a piece is ripped that is shorter than 400"]
+
+
+def test_a_sheet_that_is_too_short_to_be_ripped_leaves_everything() -> None:
+    laid = laid_out((Part("a", Mm(300), Mm(60)),), METRIC._replace(least_ripped=Mm(2441)))
+    assert laid.fewest_sheets.left == ("a",)
+
+
+@settings(max_examples=25, deadline=None)
+@given(
+    parts=DRAWN, stock=STOCKS, least=st.integers(1, 1600), size=st.tuples(st.integers(200, 1500), st.integers(100, 900))
+)
+def test_nothing_shorter_is_ripped_whatever_is_asked(
+    parts: tuple[Part, ...], stock: Stock, least: int, size: tuple[int, int]
+) -> None:
+    held = stock._replace(least_ripped=Mm(2 * least + 1, 2))
+    laid = laid_out(parts, held, (Offcut("o", Mm(size[0]), Mm(size[1])),))
+    sawn = [*laid.fewest_sheets.sheets, *laid.fewest_settings.sheets, *(piece for _, piece in laid.on_offcuts)]
+    assert all(shortest_ripped(sheet, held.least_ripped) == held.least_ripped for sheet in sawn)
+    assert laid.fewest_settings.left == laid.fewest_sheets.left

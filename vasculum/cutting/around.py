@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 
-from vasculum.cutting.checked import stages_of
-from vasculum.cutting.model import NOTHING, Mm, Part, Stock, Trims, Way, Zone
+from vasculum.cutting.checked import can_be_sawn
+from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Stock, Trims, Way, Zone
 from vasculum.cutting.slices import Box, Slice, slice_of
 from vasculum.cutting.strips import strips
 
@@ -72,13 +72,17 @@ def _clear(parts: list[Part], size: tuple[Mm, Mm], stock: Stock) -> Filled:
         for across in (False, True)
         for plan in (False, True)
     ]
-    allowed = [one for one in tried if all(stages_of(sheet) <= stock.stages for sheet in one.sheets)]
-    best = max(allowed, key=lambda one: sum((leaf.length * leaf.width for leaf in one.parts()), NOTHING))
+    allowed = [one for one in tried if all(can_be_sawn(sheet, stock) for sheet in one.sheets)]
+    best = max(allowed or [Layout(())], key=_area)
     if not best.sheets:
         return Slice(least=size), NOTHING
-    area = sum((leaf.length * leaf.width for leaf in best.parts()), NOTHING)
+    area = _area(best)
     lying = slice_of(best.sheets[0])
     return (lying if lying.cut else Slice(cut="rip", children=(lying,)))._replace(least=size), area
+
+
+def _area(layout: Layout) -> Mm:
+    return sum((leaf.length * leaf.width for leaf in layout.parts()), NOTHING)
 
 
 def _clipped(zone: Zone, box: Box) -> Zone | None:

@@ -46,6 +46,8 @@ def _of_sheet(sheet: Piece, stock: Stock) -> Iterator[str]:
     most = stock.stages + STAGES_ROUND_BAD * len(stock.bad)
     if stages_of(sheet) > most:
         yield f"{stages_of(sheet)} stages of cuts; {most} are the most"
+    if not stock.bad and shortest_ripped(sheet, stock.least_ripped) < stock.least_ripped:
+        yield f"a piece is ripped that is shorter than {stock.least_ripped}"
 
 
 def _is_on_any(leaf: Piece, stock: Stock) -> bool:
@@ -60,6 +62,17 @@ def _is_on_any(leaf: Piece, stock: Stock) -> bool:
 def stages_of(one: Piece) -> int:
     """How many stages of cuts, each across the one before."""
     return 0 if one.cut is None else 1 + max((stages_of(child) for child in one.children), default=0)
+
+
+def can_be_sawn(sheet: Piece, stock: Stock) -> bool:
+    """Whether it has no more stages of cuts than the saw is given, and nothing is ripped that is too short."""
+    return stages_of(sheet) <= stock.stages and shortest_ripped(sheet, stock.least_ripped) >= stock.least_ripped
+
+
+def shortest_ripped(one: Piece, least: Mm) -> Mm:
+    """How long the shortest piece is that is ripped; ``least`` where none is shorter."""
+    own = one.length if one.cut == "rip" else least
+    return min([least, own, *(shortest_ripped(child, least) for child in one.children)])
 
 
 def _of_piece(one: Piece, kerf: Mm) -> Iterator[str]:

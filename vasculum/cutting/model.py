@@ -73,6 +73,8 @@ class Stock(NamedTuple):
     """Smaller sizes that it is sold in too."""
     in_hand: int = 0
     """So many are there already, whole."""
+    least_ripped: Mm = NOTHING
+    """What is shorter is not ripped: it does not lie along the fence."""
 
     @property
     def sizes(self) -> tuple[Size, ...]:

@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator, Mapping, Sequence
 from functools import lru_cache
 from itertools import permutations
-from math import lcm
+from math import ceil, lcm
 from typing import Literal, NamedTuple, cast, get_args
 
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import Bound, bound, fits
-from vasculum.cutting.checked import faults, stages_of
+from vasculum.cutting.checked import can_be_sawn, faults
 from vasculum.cutting.model import MOST_STAGES, NOTHING, Layout, Mm, Part, Piece, Size, Stock, Trims, Zone
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.slices import DoesNotFit, Sizes, Slice, needs, placed, slice_of, without
@@ -133,11 +133,11 @@ def _best_two(parts: tuple[Part, ...], stock: Stock, least: int) -> tuple[Layout
     whole, whole_parts = _stock_times(stock, scale), [_times(part, scale) for part in parts]
     sizes = {part.name: part for part in whole_parts}
     drawn = [*_tried(whole_parts, whole, least), *_tried_smaller(whole_parts, whole)]
-    tried = [one for one in drawn if all(stages_of(sheet) <= stock.stages for sheet in one.sheets)]
+    tried = [one for one in drawn if all(can_be_sawn(sheet, whole) for sheet in one.sheets)]
     known = {part.name: part for part in parts}
 
     def best(better: Better) -> Layout:
-        found = min(tried, key=lambda one: better(one, sizes, whole))
+        found = min(tried or [Layout((), tuple(sizes))], key=lambda one: better(one, sizes, whole))
         exact = Layout(tuple(placed(slice_of(one), known, stock) for one in found.sheets), found.left)
         _refuse(exact, parts, stock)
         return exact
@@ -167,7 +167,7 @@ def _tried(parts: list[Part], stock: Stock, least: int) -> Iterator[Layout]:
 def _tried_smaller(parts: list[Part], stock: Stock) -> Iterator[Layout]:
     """Everything on one of the smaller sizes; and sheet by sheet the size that costs least for what it holds."""
     for size in stock.others:
-        for across in (False, True):
+        for across in (False,) if len(parts) >= MANY else (False, True):
             yield strips(parts, stock.sized(size), across_first=across)
     if stock.others and len(parts) <= MIXED:
         yield _mixed(parts, stock)
@@ -205,6 +205,7 @@ def _stock_times(stock: Stock, scale: int) -> Stock:
     return Stock(
         whole.length, whole.width, kerf, WHOLE, stock.copies, stages=stock.stages,
         price=stock.price, others=tuple(sizes[1:]), in_hand=stock.in_hand,
+        least_ripped=cast(Mm, ceil(stock.least_ripped * scale)),
     )  # fmt: skip
 
 
@@ -268,7 +269,7 @@ def _as_large_as(stock: Stock, one: Kept, slice_: Slice, sizes: Mapping[str, Par
     long, wide = needs(slice_, sizes, kerf)
     over_long, over_wide = (max(NOTHING, a - b) for a, b in zip((long, wide), stock.usable, strict=True))
     length, width = stock.length + over_long, stock.width + over_wide
-    return stock._replace(kerf=kerf, stages=MOST_STAGES, length=length, width=width, others=())
+    return stock._replace(kerf=kerf, stages=MOST_STAGES, length=length, width=width, others=(), least_ripped=NOTHING)
 
 
 def _names(piece: Piece) -> list[str]:

@@ -139,7 +139,7 @@ def _stock(plan: SolvedPlan, row: Sheet | Board) -> Stock | None:
     sizes = (Size(length(one.length), length(one.width), _money(one.price)) for one in row.panels)
     return Stock(
         length(row.length), length(row.width), kerf, trims, None, (), stages,
-        _money(row.price), tuple(sizes), row.in_hand,
+        _money(row.price), tuple(sizes), row.in_hand, chosen(plan, "least_ripped"),
     )  # fmt: skip
 
 
