@@ -71,9 +71,9 @@ def searched(parts: tuple[Part, ...], stock: Stock, laid: Laid, seconds: float) 
     """Sheets, settings, and the bound, with so long a search."""
     best, least = laid.fewest_sheets, laid.bound.sheets
 
-    def look(layout: Layout, proven: int) -> None:
+    def look(layout: Layout, proven: Mm) -> None:
         nonlocal best, least
-        least = max(least, proven)
+        least = max(least, int(proven))
         if len(layout.sheets) < len(best.sheets):
             best = layout
 

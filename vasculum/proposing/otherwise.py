@@ -43,7 +43,7 @@ class Otherwise(Model):
 
 
 class _Bill(NamedTuple):
-    """What is bought: sheets and boards, lines of no known number, money, lines without a price."""
+    """What is bought: sheets and boards, stock of no known number, money; lines without a price."""
 
     sheets: int
     uncounted: int
@@ -120,14 +120,14 @@ def _comes_out(plan: SolvedPlan) -> bool:
 def _bill(plan: SolvedPlan) -> _Bill:
     listed = shopping_of(plan, pieces_of(plan), goods_of(plan))
     bought = [max(0, len(one.laid.best.sheets) - max(one.sheet.in_hand, one.laid.sawn)) for one in stocks_of(plan)]
-    uncounted = sum(not line.buy and not line.cost for line in listed.lines)
-    return _Bill(sum(bought), uncounted, money(listed.total or "0"), listed.unpriced)
+    uncounted = {row_of(plan, piece) for piece in pieces_of(plan)} - {one.row for one in stocks_of(plan)}
+    return _Bill(sum(bought), len(uncounted), money(listed.total or "0"), listed.unpriced)
 
 
 def _is_less(then: _Bill, now: _Bill) -> bool:
     """Whether something is saved, and nothing costs more or is known less well."""
-    is_no_more = then.sheets <= now.sheets and then.uncounted <= now.uncounted
-    return then != now and is_no_more and then.cost <= now.cost and then.unpriced <= now.unpriced
+    is_no_more = then.sheets <= now.sheets and then.uncounted <= now.uncounted and then.cost <= now.cost
+    return is_no_more and then[:3] != now[:3] and then.unpriced <= now.unpriced
 
 
 def _saved(now: _Bill, then: _Bill) -> str:
@@ -135,6 +135,6 @@ def _saved(now: _Bill, then: _Bill) -> str:
     sheets, cost = now.sheets - then.sheets, now.cost - then.cost
     said = [f"{'one sheet' if sheets == 1 else f'{sheets} sheets'}"] if sheets else []
     said += [show_money(cost)] if cost else []
-    said += ["a board"] if not said else []
+    said += ["one kind of stock"] if not said else []
     text = f"{' and '.join(said)} less"
     return text[0].upper() + text[1:]

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import sys
-from collections.abc import Callable, Sequence
+from collections.abc import Callable
 from itertools import islice
 from time import monotonic
 from typing import NamedTuple
@@ -13,22 +13,20 @@ from vasculum.cutting.model import NOTHING, Layout, Mm, Piece
 from vasculum.cutting.one_less import one_less
 from vasculum.cutting.search import is_installed, search
 from vasculum.cutting.sold import bought
-from vasculum.cutting.ways import Aim, fewer_sheets, setting_count
+from vasculum.cutting.ways import fewer_sheets, setting_count
 from vasculum.plan.document import Model
 from vasculum.plan.document.patching import Patch, patched
 from vasculum.plan.document.reading import read_plan
 from vasculum.plan.edits.acts import dumped, put
 from vasculum.plan.edits.laying_out import kept_as
 from vasculum.plan.laying.solving import SolvedPlan, solve_plan
-from vasculum.plan.making.on_stock import OnStock, compared, stocks_of, ways_of
+from vasculum.plan.making.on_stock import OnStock, compared, stocks_of
 from vasculum.plan.making.proofs import proof_of
 from vasculum.plan.telling.sheets import could_be_fewer, counted, how_near, part_called
 from vasculum.proposing.otherwise import Otherwise, otherwise
 
 SEARCHED = 0.7
 """The share of the time that layouts are searched for; then other choices are tried."""
-MOST = 10**6
-"""More settings than any layout has."""
 SECONDS = 10
 """How long is looked, where nobody says."""
 
@@ -38,8 +36,6 @@ class LayoutFound(Model):
 
     row: str
     name: str
-    aim: Aim
-    """With less to buy, or with fewer settings of the fence."""
     says: str
     """How many sheets, and how many are needed at least."""
     sheets: int
@@ -86,7 +82,7 @@ def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
         latest = found
 
     better_layouts(plan, seconds, tell)
-    steps = [step for row in latest.rows if row.aim == "sheets" for step in row.patch]
+    steps = [step for row in latest.rows for step in row.patch]
     return solve_plan(patched(plan.plan, steps), plan) if steps else plan
 
 
@@ -98,19 +94,17 @@ def nothing_yet() -> LayoutsFound:
 class _Found(NamedTuple):
     """What there is so far, and who is told."""
 
-    rows: dict[tuple[str, Aim], LayoutFound]
+    rows: dict[str, LayoutFound]
     less: list[str]
     otherwise: list[Otherwise]
     tell: Callable[[LayoutsFound], None]
 
     def say(self) -> None:
-        fewer = {one.row: one.settings for one in self.rows.values() if one.aim == "sheets"}
-        rows = [one for one in self.rows.values() if one.aim == "sheets" or one.settings < fewer.get(one.row, MOST)]
+        rows = list(self.rows.values())
         self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less, otherwise=self.otherwise))
 
 
 def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> None:
-    """Layouts of which less is bought; and of no more sheets with fewer settings than any has by now."""
     laid = one.laid
     sawn = laid.best.sheets[: laid.sawn]
     gone = {leaf.part for piece in (*sawn, *(piece for _, piece in laid.on_offcuts)) for leaf in piece.leaves()}
@@ -118,25 +112,17 @@ def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> No
     known = {part.name: part for part in parts}
     stock = compared(one.stock, len(sawn))
     best, least = Layout(laid.best.sheets[len(sawn) :]), NOTHING
-    most = bought(best.sheets, known, stock)
-    settings = min(
-        setting_count(way) for _, way in ways_of(laid) if bought(way.sheets[len(sawn) :], known, stock) <= most
-    )
 
     def look(layout: Layout, proven: Mm) -> None:
-        nonlocal best, least, settings
-        before, whole = least, Layout((*sawn, *layout.sheets))
+        nonlocal best, least
+        before = least
         if not laid.on_offcuts:  # another filling of the offcuts might leave less
             least = max(least, proven)
-        if bought(layout.sheets, known, stock) <= most and setting_count(whole) < settings:
-            settings = setting_count(whole)
-            found.rows[one.row, "settings"] = _found(plan, one, "settings", whole.sheets, NOTHING)
-            found.say()
         if fewer_sheets(layout, known, stock) < fewer_sheets(best, known, stock):
             best = layout
-        elif least == before or (one.row, "sheets") not in found.rows:
+        elif least == before or one.row not in found.rows:
             return
-        found.rows[one.row, "sheets"] = _found(plan, one, "sheets", [*sawn, *best.sheets], least)
+        found.rows[one.row] = _found(plan, one, [*sawn, *best.sheets], least)
         found.say()
 
     search(parts, stock, seconds, look)
@@ -154,8 +140,7 @@ def _one_less(plan: SolvedPlan, one: OnStock, found: _Found) -> None:
     laid, unit = one.laid, plan.plan.units.length
     on_sheets = {leaf.part for sheet in laid.best.sheets[laid.sawn :] for leaf in sheet.leaves()}
     parts = [part for part in one.parts if part.name in on_sheets]
-    fewer = found.rows.get((one.row, "sheets"))
-    count = fewer.sheets if fewer else len(laid.best.sheets)
+    count = found.rows[one.row].sheets if one.row in found.rows else len(laid.best.sheets)
     if not count > 1 or len(parts) > MANY:
         return
     for less in islice(one_less(parts, one.stock, count - laid.sawn, STEPS[unit]), TOLD):
@@ -169,14 +154,13 @@ def _one_less(plan: SolvedPlan, one: OnStock, found: _Found) -> None:
         found.say()
 
 
-def _found(plan: SolvedPlan, one: OnStock, aim: Aim, sheets: Sequence[Piece], least: Mm) -> LayoutFound:
+def _found(plan: SolvedPlan, one: OnStock, sheets: list[Piece], least: Mm) -> LayoutFound:
     known, sawn = {part.name: part for part in one.parts}, one.laid.sawn
     is_least = bought(sheets[sawn:], known, compared(one.stock, sawn)) <= least
     proof = proof_of(one, least) if is_least else None
     return LayoutFound(
         row=one.row,
         name=one.sheet.name,
-        aim=aim,
         says=f"{counted(one, sheets, plan.plan.units.length)}; {how_near(one, len(sheets), is_proved=is_least)}",
         sheets=len(sheets),
         settings=setting_count(Layout(tuple(sheets))),

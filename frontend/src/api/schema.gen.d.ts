@@ -2425,12 +2425,6 @@ export interface components {
             /** Name */
             name: string;
             /**
-             * Aim
-             * @description With less to buy, or with fewer settings of the fence.
-             * @enum {string}
-             */
-            aim: "sheets" | "settings" | "kept";
-            /**
              * Says
              * @description How many sheets, and how many are needed at least.
              */

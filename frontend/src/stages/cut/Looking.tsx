@@ -90,14 +90,13 @@ export function Looking({ couldBeFewer }: { couldBeFewer: boolean }) {
           </p>
         ))}
       {found.map((one) => (
-        <section key={`${one.row} ${one.aim}`} aria-label={`Found for ${one.name}`}>
+        <section key={one.row} aria-label={`Found for ${one.name}`}>
           <p className="d-flex flex-wrap gap-2 align-items-center">
             <span>
               <strong>
                 <Fractions>{one.name}</Fractions>
               </strong>
-              : <Fractions>{one.says}</Fractions> ({one.settings} settings
-              {one.aim === 'settings' && ', fewer than now'})
+              : <Fractions>{one.says}</Fractions> ({one.settings} settings)
             </span>
             <Button size="sm" onClick={() => act(change(one.patch), `${one.name}: a better layout kept`)}>
               Keep it
