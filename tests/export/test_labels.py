@@ -5,6 +5,7 @@ from __future__ import annotations
 from io import BytesIO
 
 import pytest
+import segno
 from pypdf import PdfReader
 
 from tests.conftest import Api
@@ -101,3 +102,23 @@ def test_labels_of_parts_come_over_the_wire(api: Api) -> None:
     assert answer.status_code == 200
     assert "part-labels" in answer.headers["Content-Disposition"]
     assert "box side" in " ".join(said(answer.data)).lower()
+
+
+def test_the_code_on_a_part_opens_where_parts_are_cut_and_on_a_drawer_its_page(
+    api: Api, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    links: list[str] = []
+    made = segno.make
+
+    def noted(link: str, **more: bool) -> segno.QRCode:
+        links.append(link)
+        return made(link, **more)
+
+    monkeypatch.setattr("vasculum.export.pdf.labels.segno.make", noted)
+    assert api.client.get(f"/api/plans/{BENCH}/labels.pdf?of=parts").status_code == 200
+    assert links
+    assert {link.partition("/plans/")[2] for link in links} == {f"{BENCH}/cut"}
+    links.clear()
+    assert api.client.get(f"/api/plans/{BENCH}/labels.pdf").status_code == 200
+    assert links
+    assert all(f"/plans/{BENCH}/drawer/" in link for link in links)

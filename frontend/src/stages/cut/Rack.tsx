@@ -115,7 +115,7 @@ function SoldToo({ row, isSheet }: { row: Row; isSheet: boolean }) {
         {sold.length === 0 && `Also sold ${isSheet ? 'smaller' : 'shorter'}:`}
         {sold.length > 0 && (
           <Fractions>
-            {`Also sold as ${sold.map(({ size, price }) => (price ? `${size}, ${price}` : size)).join('; ')}`}
+            {`Also sold as ${sold.map(({ size, price }) => (price ? `${size} for ${price}` : size)).join('; ')}`}
           </Fractions>
         )}
       </p>
