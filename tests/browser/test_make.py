@@ -359,6 +359,8 @@ def test_another_size_that_a_sheet_is_sold_in_is_listed_and_bought(open_at: Open
     for label, said in (("Length", "1220"), ("Width", "1220"), ("Price", "5")):
         form.get_by_label(label).fill(said)
     form.get_by_role("button", name="Sold so too").click()
-    expect(thin).to_contain_text("Also sold as 1220 × 1220 for 5")
+    expect(thin).to_contain_text("1220 × 1220 for 5")
     expect(thin).to_contain_text("2 sheets of 1220 × 1220")
     expect(page.get_by_role("region", name="To buy", exact=True)).to_contain_text("2 of 1220 mm × 1220 mm")
+    thin.get_by_role("button", name="1220 × 1220 is no longer sold").click()
+    expect(thin).not_to_contain_text("sheets of 1220")

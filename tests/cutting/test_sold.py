@@ -137,3 +137,14 @@ def test_every_mix_can_be_cut_and_is_never_dearer_than_whole_sheets(
         assert faults(layout, parts, stock) == []
     all_whole = laid_out(parts, whole).fewest_sheets
     assert paid(laid.fewest_sheets, parts, stock) <= 60 * max(0, len(all_whole.sheets) - in_hand)
+
+
+def test_a_layout_of_lengths_that_cannot_be_sawn_is_not_told() -> None:
+    """23 wide from 45, and 500 long: what is beside each would be ripped off 500."""
+    parts, stock = lengths(500, 500, width=23), BOARD._replace(others=(), least_ripped=Mm(600))
+    assert are_lengths(parts, stock)
+    told: list[Layout] = []
+    search_lengths(parts, stock, PATIENCE, lambda layout, _least: told.append(layout))
+    assert told == []
+    search_lengths(parts, stock._replace(least_ripped=Mm(500)), PATIENCE, lambda layout, _least: told.append(layout))
+    assert len(told[-1].sheets) == 1

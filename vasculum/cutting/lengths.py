@@ -12,6 +12,7 @@ from itertools import pairwise
 from math import floor, gcd, lcm
 from typing import NamedTuple
 
+from vasculum.cutting.checked import faults
 from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Size, Stock
 from vasculum.cutting.slices import Slice, placed
 from vasculum.cutting.sold import cost_of, in_their_sizes
@@ -48,7 +49,7 @@ def search_lengths(parts: Sequence[Part], stock: Stock, seconds: float, found: F
 
     Args:
         parts: what comes out of a whole board; each takes its width.
-        found: is told a layout, and the least that can be paid, as ``bought`` counts it.
+        found: is told a layout that our checker has passed, and the least that can be paid, as ``bought`` counts it.
     """
     from ortools.sat.python import cp_model
 
@@ -86,7 +87,8 @@ def search_lengths(parts: Sequence[Part], stock: Stock, seconds: float, found: F
 
     def tell(counts: list[list[int]], least: float) -> None:
         layout = _laid([dict(zip(runs, board, strict=True)) for board in counts], alike, parts, stock)
-        found(layout, round(least) * money_unit)
+        if not faults(layout, parts, stock):
+            found(layout, round(least) * money_unit)
 
     solver = cp_model.CpSolver()
     solver.parameters.num_workers = WORKERS

@@ -5,7 +5,7 @@ import type { Schemas } from '../../api/client'
 import { asTyped } from '../../lengths/kept'
 import { Fractions, Num } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
-import { put } from '../../plan/acts'
+import { change, put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
 
 type Row = Schemas['RowShown']
@@ -101,24 +101,38 @@ const OFFCUT = [
 /** Other sizes that a sheet is sold in, or other lengths of a board. */
 function SoldToo({ row, isSheet }: { row: Row; isSheet: boolean }) {
   const { units, library } = usePlan().plan.document
-  const { edit } = useCommands()
-  const typed = (one: string) => asTyped(one, units.length)
+  const { act, edit } = useCommands()
+  const at = `/library/${row.shelf}/${row.row}/${isSheet ? 'panels' : 'lengths'}`
+  const panels = library.sheets?.[row.row]?.panels ?? []
+  const lengths = library.boards?.[row.row]?.lengths ?? []
+  const typed = (...sides: string[]) => sides.map((side) => asTyped(side, units.length)).join(' × ')
   const sold = isSheet
-    ? (library.sheets?.[row.row]?.panels ?? []).map((one) => ({
-        size: `${typed(one.length)} × ${typed(one.width)}`,
-        price: one.price,
-      }))
-    : (library.boards?.[row.row]?.lengths ?? []).map((one) => ({ size: typed(one.length), price: one.price }))
+    ? panels.map((one) => ({ size: typed(one.length, one.width), price: one.price }))
+    : lengths.map((one) => ({ size: typed(one.length), price: one.price }))
   return (
     <>
-      <p className="lead-in mb-1">
-        {sold.length === 0 && `Also sold ${isSheet ? 'smaller' : 'shorter'}:`}
-        {sold.length > 0 && (
-          <Fractions>
-            {`Also sold as ${sold.map(({ size, price }) => (price ? `${size} for ${price}` : size)).join('; ')}`}
-          </Fractions>
-        )}
-      </p>
+      <p className="lead-in mb-1">{`Also sold ${isSheet ? 'smaller' : 'shorter'}:`}</p>
+      <ul>
+        {sold.map(({ size, price }, number) => (
+          <li key={size}>
+            <Num>{size}</Num> {price && `for ${price} `}
+            <Button
+              size="sm"
+              variant="link"
+              className="p-0"
+              aria-label={`${size} is no longer sold`}
+              onClick={() =>
+                act(
+                  change([{ op: 'remove', path: `${at}/${number}`, value: null }]),
+                  `${row.name}: ${size} taken out`,
+                )
+              }
+            >
+              no longer
+            </Button>
+          </li>
+        ))}
+      </ul>
       <Asked
         called={isSheet ? `Another size of ${row.name}` : `Another length of ${row.name}`}
         fields={isSheet ? PANEL : PANEL.filter(([name]) => name !== 'width')}
