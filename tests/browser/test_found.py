@@ -6,7 +6,7 @@ import re
 from pathlib import Path
 
 import pytest
-from playwright.sync_api import expect
+from playwright.sync_api import Locator, expect
 
 from tests.browser.conftest import Open, Server
 from vasculum.cutting.search import is_installed
@@ -61,3 +61,24 @@ def test_another_sheet_that_spares_one_is_told_and_taken(open_at: Open) -> None:
     expect(sheets.get_by_role("region", name="Plywood 1/4", exact=True)).to_be_visible()
     told.get_by_role("button", name="Take it so").click()
     expect(sheets.get_by_role("region", name="Plywood 1/4", exact=True)).to_have_count(0)
+
+
+def test_an_offcut_from_another_plans_rack_is_taken_over(open_at: Open) -> None:
+    def thin(plan: str) -> Locator:
+        page = open_at(f"/plans/{plan}/cut")
+        sheets = page.get_by_role("region", name="Sheets", exact=True)
+        return sheets.get_by_role("region", name="Plywood 6 mm")
+
+    van = thin("survey-van")
+    van.get_by_text("In hand", exact=True).click()
+    form = van.get_by_role("form", name="An offcut of Plywood 6 mm")
+    for label, said in (("Where it stands", "behind the door"), ("Along the grain", "1300"), ("Across", "600")):
+        form.get_by_label(label).fill(said)
+    form.get_by_role("button", name="Into the rack").click()
+    expect(van).to_contain_text("1300 × 600")
+    bench = thin("potting-bench")
+    bench.get_by_text("In hand", exact=True).click()
+    bench.get_by_role("button", name="take it over").click()
+    expect(bench).to_contain_text("behind the door, used here")
+    expect(bench.get_by_role("button", name="take it over")).to_have_count(0)
+    expect(thin("survey-van").get_by_text("In hand", exact=True)).to_be_visible()

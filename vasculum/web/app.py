@@ -24,7 +24,7 @@ from vasculum.devices.protocol import DeviceRefused
 from vasculum.plan.document.reading import FaultyPlan
 from vasculum.store.database import NotKept, database_file, open_database
 from vasculum.store.plans import Plans
-from vasculum.web import devices, files, history, layouts, pairing, plans, proposals, shop, things
+from vasculum.web import devices, files, history, layouts, pairing, plans, proposals, racks, shop, things
 from vasculum.web.desk import Desk, desk
 from vasculum.web.endpoints import BodyRefused, Endpoints
 from vasculum.web.files import NoSuchFile
@@ -62,7 +62,7 @@ MOST_BYTES_OF_GUESTS = 250_000
 
 def all_endpoints() -> list[Endpoints]:
     """Every group of endpoints."""
-    groups = (plans, history, files, shop, pairing, devices, proposals, layouts, things)
+    groups = (plans, history, files, shop, pairing, devices, proposals, layouts, racks, things)
     return [group.endpoints for group in groups]
 
 

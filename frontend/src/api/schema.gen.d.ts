@@ -638,6 +638,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan_id}/racks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What stands in the racks of other plans and is of the same stock as something here. Nothing is changed. */
+        get: operations["other_racks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan_id}/readings": {
         parameters: {
             query?: never;
@@ -3206,6 +3223,51 @@ export interface components {
             bad: components["schemas"]["BadPlace"][];
         };
         /**
+         * OffcutElsewhere
+         * @description An offcut in the rack of another plan.
+         */
+        OffcutElsewhere: {
+            /**
+             * Offcut
+             * @description Its id there.
+             */
+            offcut: string;
+            /**
+             * Row
+             * @description The row of the library here that it is of.
+             */
+            row: string;
+            /** Length */
+            length: string;
+            /** Width */
+            width: string;
+            /** Where */
+            where: string;
+            /** Bad Places */
+            bad_places: number;
+        };
+        /**
+         * OffcutOf
+         * @description An offcut of another plan, and how it gets here; there it is taken out by an edit of that plan.
+         */
+        OffcutOf: {
+            /** Plan */
+            plan: string;
+            /** Plan Name */
+            plan_name: string;
+            /**
+             * Revision
+             * @description Of that plan, as it was read.
+             */
+            revision: number;
+            offcut: components["schemas"]["OffcutElsewhere"];
+            /**
+             * Patch
+             * @description Puts it into the rack here.
+             */
+            patch: components["schemas"]["PatchStep"][];
+        };
+        /**
          * OnScreen
          * @description What a caller shows of a solution: a preview says no more of it.
          */
@@ -4329,6 +4391,14 @@ export interface components {
             sheet: number;
             /** Where */
             where?: string;
+        };
+        /**
+         * RacksAnswer
+         * @description The plans as they were changed last.
+         */
+        RacksAnswer: {
+            /** Offcuts */
+            offcuts: components["schemas"]["OffcutOf"][];
         };
         /**
          * ReadRow
@@ -8184,6 +8254,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProposalsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemAnswer"];
+                };
+            };
+        };
+    };
+    other_racks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RacksAnswer"];
                 };
             };
             /** @description Bad Request */

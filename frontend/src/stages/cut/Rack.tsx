@@ -7,6 +7,7 @@ import { Fractions, Num } from '../../lengths/Num'
 import { WrittenField } from '../../lengths/WrittenField'
 import { change, put } from '../../plan/acts'
 import { useCommands, usePlan } from '../../plan/PlanDesk'
+import { OtherRacks } from './OtherRacks'
 
 type Row = Schemas['RowShown']
 
@@ -77,6 +78,7 @@ export function Rack({ row }: { row: Row }) {
           </li>
         ))}
       </ul>
+      <OtherRacks row={row} />
       <Asked
         called={`An offcut of ${row.name}`}
         fields={isSheet ? OFFCUT : OFFCUT.filter(([name]) => name !== 'width')}
