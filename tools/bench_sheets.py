@@ -16,7 +16,8 @@ sys.path.insert(0, str(Path(__file__).parent.parent))
 from vasculum.cutting.bound import bound
 from vasculum.cutting.model import Layout, Mm, Part, Stock
 from vasculum.cutting.search import is_installed, search
-from vasculum.cutting.ways import Laid, laid_out, setting_count
+from vasculum.cutting.tried import setting_count
+from vasculum.cutting.ways import Laid, laid_out
 
 SHEET = Stock(Mm(2440), Mm(1220), Mm(3))
 LISTS = 30

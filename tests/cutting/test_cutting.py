@@ -20,7 +20,8 @@ from vasculum.cutting.order import settings_of
 from vasculum.cutting.search import is_installed, search
 from vasculum.cutting.slices import placed, slice_of
 from vasculum.cutting.strips import strips
-from vasculum.cutting.ways import Kept, Offcut, laid_out, setting_count, waste_of
+from vasculum.cutting.tried import setting_count
+from vasculum.cutting.ways import Kept, Offcut, laid_out, waste_of
 
 SHEET = Stock(mm("96"), mm("48"), mm("1/8"))
 METRIC = Stock(Mm(2440), Mm(1220), Mm(3))

@@ -96,3 +96,17 @@ def _of_piece(one: Piece, kerf: Mm) -> Iterator[str]:
     rest = ends - (at - kerf)
     if rest != one.lost or not NOTHING <= rest <= kerf:
         yield f"pieces and kerfs come to {ends - rest}, not to {ends}"
+
+
+class CannotBeCut(Exception):
+    """A layout that failed its check: a fault of the program, never of a plan."""
+
+
+def refuse(layout: Layout, parts: Sequence[Part], stock: Stock) -> None:
+    """Nothing where a layout can be cut.
+
+    Raises:
+        CannotBeCut: with the first faults.
+    """
+    if wrong := faults(layout, parts, stock):
+        raise CannotBeCut("; ".join(wrong[:3]))

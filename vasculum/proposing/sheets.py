@@ -13,7 +13,7 @@ from vasculum.cutting.model import NOTHING, Layout, Mm, Piece
 from vasculum.cutting.one_less import one_less
 from vasculum.cutting.search import is_installed, search
 from vasculum.cutting.sold import bought
-from vasculum.cutting.ways import fewer_sheets, setting_count
+from vasculum.cutting.tried import fewer_sheets, setting_count
 from vasculum.plan.document import Model
 from vasculum.plan.document.patching import Patch, patched
 from vasculum.plan.document.reading import read_plan
