@@ -157,7 +157,7 @@ def test_a_front_is_made_of_a_board_of_ones_own(open_at: Open) -> None:
     stock = page.get_by_role("region", name="Stock", exact=True)
     stock.get_by_label("Front", exact=True).select_option("A sheet or board of your own …")
     form = stock.get_by_role("form", name="A sheet or board of your own")
-    form.get_by_label("It is", exact=True).select_option("boards")
+    form.get_by_label("It is", exact=True).select_option("board")
     for label, said in (("What it is called", "Larch"), ("Sold as", "7/8"), ("Length as sold", "96")):
         form.get_by_label(label).fill(said)
     take = form.get_by_role("button", name=re.compile("^Take it for"))
