@@ -8,8 +8,9 @@ afterwards, one or several beside each other. Or every part goes into the first 
 from __future__ import annotations
 
 from bisect import bisect_left, bisect_right
+from collections import Counter, defaultdict
 from collections.abc import Callable, Iterable, Sequence
-from functools import cache, cached_property
+from functools import cache
 from math import lcm
 from typing import NamedTuple
 
@@ -121,7 +122,7 @@ def _filled(
             room -= strip.width + kerf
     while room > 0:
         best: tuple[float, _Strip] | None = None
-        for width in left.widths(length, room):
+        for width in left.widths(room):
             strip = _strip(left, (length, width), kerf, is_pure)
             worth = score(_used(strip), (length + kerf) * (width + kerf), width)
             if best is None or worth > best[0]:
@@ -169,7 +170,7 @@ def _first_fit(
 def _together(left: _Left, size: tuple[int, int], kerf: int, is_pure: bool) -> list[int]:
     """The widths of strips that fill a sheet best, were there enough parts for each; none narrower than a twelfth."""
     length, whole = size
-    widths = [one for one in left.widths(length, whole) if one * MOST_BESIDE >= whole]
+    widths = [one for one in left.widths(whole) if one * MOST_BESIDE >= whole]
     worth = {one: _used(_strip(left, (length, one), kerf, is_pure)) for one in widths}
 
     @cache
@@ -194,6 +195,13 @@ class _Left:
 
     def __init__(self, ways: Iterable[_Kind]) -> None:
         self.ways = sorted(ways, key=lambda one: (-one.width, -one.length, one.at))
+        self.alike: defaultdict[int, list[_Kind]] = defaultdict(list)
+        """Those of each length, the widest first."""
+        self._of_part: defaultdict[int, list[_Kind]] = defaultdict(list)
+        for one in self.ways:
+            self.alike[one.length].append(one)
+            self._of_part[one.at].append(one)
+        self._widths = Counter(one.width for one in self.ways)
 
     def __bool__(self) -> bool:
         return bool(self.ways)
@@ -202,19 +210,13 @@ class _Left:
         """Leave out what was laid."""
         taken = set(gone)
         self.ways = [one for one in self.ways if one.at not in taken]
-        self.__dict__.pop("alike", None)
+        for one in (one for at in taken for one in self._of_part.pop(at)):
+            self.alike[one.length].remove(one)
+            self._widths[one.width] -= 1
 
-    @cached_property
-    def alike(self) -> dict[int, list[_Kind]]:
-        """Those of each length, the widest first."""
-        found: dict[int, list[_Kind]] = {}
-        for one in self.ways:
-            found.setdefault(one.length, []).append(one)
-        return found
-
-    def widths(self, length: int, room: int) -> list[int]:
+    def widths(self, room: int) -> list[int]:
         """Widths of strips that are tried: all there are, or of very many the widest and some between."""
-        found = list(dict.fromkeys(one.width for one in self.ways if one.width <= room and one.length <= length))
+        found = [width for width, many in self._widths.items() if many and width <= room]
         if len(found) <= MOST_TRIED:
             return found
         step = (len(found) - 1) / (MOST_TRIED - 1)

@@ -66,8 +66,8 @@ def _tried(parts: list[Part], stock: Stock, least: int) -> Iterator[Layout]:
 
 def _tried_smaller(parts: list[Part], stock: Stock) -> Iterator[Layout]:
     """Everything on one of the smaller sizes; and sheet by sheet the size that costs least for what it holds."""
-    for size in stock.others:
-        for across in (False,) if len(parts) >= MANY else (False, True):
+    for size in stock.others if len(parts) < MANY else ():
+        for across in (False, True):
             yield strips(parts, stock.sized(size), across_first=across)
     if stock.others and len(parts) <= MIXED:
         yield _mixed(parts, stock)
