@@ -30,21 +30,22 @@ export function CutWith({ part }: { part: Part }) {
             : edit({ do: 'cut-spare', parts: part.ids, count: Number(kept ?? 0) })
         }
       />
-      {together.length > 0 && (
-        <Button
-          size="sm"
-          className="align-self-end"
-          variant="outline-secondary"
-          onClick={() => act({ do: 'cut-apart', groups: together.map(([id]) => id) })}
-        >
-          No longer from one piece
-        </Button>
-      )}
-      {together.length === 0 && groups.length > 0 && (
-        <Button size="sm" variant="outline-secondary" onClick={() => act({ do: 'cut-together', groups })}>
-          {groups.length === 1 ? 'Its pair from one piece' : 'Each pair from one piece'}
-        </Button>
-      )}
+      <div className="align-self-center">
+        {together.length > 0 && (
+          <Button
+            size="sm"
+            variant="outline-secondary"
+            onClick={() => act({ do: 'cut-apart', groups: together.map(([id]) => id) })}
+          >
+            No longer from one piece
+          </Button>
+        )}
+        {together.length === 0 && groups.length > 0 && (
+          <Button size="sm" variant="outline-secondary" onClick={() => act({ do: 'cut-together', groups })}>
+            {groups.length === 1 ? 'Its pair from one piece' : 'Each pair from one piece'}
+          </Button>
+        )}
+      </div>
     </div>
   )
 }
