@@ -135,6 +135,26 @@ def test_spare_parts_are_laid_out_labelled_and_counted(count: int) -> None:
     assert act(spare, "cut-spare", parts=ids, count=0).spares == {}
 
 
+def test_spare_parts_take_area_and_edge_band_too() -> None:
+    """Of a sheet whose size nobody said the area is told: with two more of a side, that much more."""
+    plan = bank()
+    side = next(piece for piece in pieces_of(solved(plan)) if piece.id == sides(plan)[0])
+    unknown = changed(plan, step(f"/library/sheets/{plan.choices['side_sheet']}/length", None))
+
+    def need(at: Plan) -> str:
+        name = at.library.sheets[at.choices["side_sheet"]].name
+        return next(line.need for line in solution_of(solved(at)).shopping.lines if line.what == name)
+
+    def square_feet(text: str) -> float:
+        return float(text.split(", ")[1].split(" sq ft", maxsplit=1)[0])
+
+    spare = act(unknown, "cut-spare", parts=[side.id], count=2)
+    assert side.size is not None
+    more = float(2 * side.size[0] * side.size[1] / mm("12") ** 2)
+    assert square_feet(need(spare)) - square_feet(need(unknown)) == pytest.approx(more, abs=0.11)
+    assert "and 2 spare" in need(spare)
+
+
 def test_a_spare_one_of_a_pair_lies_by_itself() -> None:
     plan, groups = paired()
     spare = act(plan, "cut-spare", parts=groups[0], count=1)

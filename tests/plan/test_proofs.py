@@ -44,7 +44,7 @@ def found_for(plan: Plan) -> LayoutsFound:
 
 def test_a_cheaper_mix_is_found_proved_kept_and_said_again_from_the_file() -> None:
     plan = two_of_18()
-    assert of_board(plan).says.startswith("2 boards of 18; at least 1 by area")
+    assert of_board(plan).says.startswith("2 boards of 18; a cheaper mix may be possible")
     assert of_board(plan).could_be_fewer
     (found,) = found_for(plan).rows
     assert found.says == "1 board of 40; no cheaper mix will do: proved"

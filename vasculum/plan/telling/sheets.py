@@ -13,7 +13,7 @@ from vasculum.cutting.breakdown import broken_down
 from vasculum.cutting.lengths import are_lengths
 from vasculum.cutting.model import Layout, Piece
 from vasculum.cutting.order import Setting, settings_of
-from vasculum.cutting.ways import Aim, Laid, waste_of
+from vasculum.cutting.ways import Aim, waste_of
 from vasculum.plan.document import Model, Plan, Sheet
 from vasculum.plan.laying.solving import SolvedPlan
 from vasculum.plan.making.blanks import PANEL, made_as
@@ -161,7 +161,7 @@ def how_near(one: OnStock, count: int, *, is_proved: bool) -> str:
     if count <= one.laid.bound.sheets:
         why = f"so many parts share no {one.noun}" if one.laid.bound.why == "large" else "by area"
         return f"no fewer will do: {why}"
-    return doubt(one.laid, count)
+    return doubt(one, count)
 
 
 def counted(one: OnStock, sheets: Sequence[Piece], unit: Unit) -> str:
@@ -179,10 +179,14 @@ def _size_said(one: OnStock, size: tuple[Mm, Mm], unit: Unit) -> str:
     return length if one.is_of_one_width else f"{length} × {width}"
 
 
-def doubt(laid: Laid, count: int) -> str:
+def doubt(one: OnStock, count: int) -> str:
     """*at least 4 by area: one may be too many*, of so many; nothing where no fewer will do."""
-    over = count - laid.bound.sheets
-    return f"at least {laid.bound.sheets} by area: {'one' if over == 1 else over} may be too many" if over > 0 else ""
+    over = count - one.laid.bound.sheets
+    if over > 0 and one.stock.others:
+        return "a cheaper mix may be possible"
+    return (
+        f"at least {one.laid.bound.sheets} by area: {'one' if over == 1 else over} may be too many" if over > 0 else ""
+    )
 
 
 def could_be_fewer(plan: Plan, one: OnStock) -> bool:

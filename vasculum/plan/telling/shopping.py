@@ -63,7 +63,8 @@ class _Line:
 
 def shopping_of(plan: SolvedPlan, pieces: Iterable[Piece], goods: Iterable[Good]) -> Shopping:
     """The shopping list of a solved plan."""
-    sized = [piece for piece in pieces if piece.size is not None]
+    spares = plan.plan.spares
+    sized = [piece for piece in pieces if piece.size is not None for _ in range(1 + spares.get(piece.id, 0))]
     boards = [*_boards(plan, sized), *_strips(plan, sized)]
     lines = [*_sheets(plan, sized), *boards, *_bands(plan, sized), *_goods(plan, goods)]
     priced = [line.cost for line in lines if line.cost is not None]
@@ -93,7 +94,7 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         if not of_it:
             continue
         area = sum((length * width for length, width in map(_length_and_width, of_it)), Fraction(0))
-        need = f"{_counted(plan, of_it)}, {shopping.show_area(area, unit)}"
+        need = f"{_counted(of_it)}, {shopping.show_area(area, unit)}"
         keys = tuple(key for piece in of_it for key in (piece.length, piece.width))
         if id_ in laid:
             yield from _laid_out(plan, laid[id_], need, keys)
@@ -103,9 +104,10 @@ def _sheets(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
             yield _Line(sheet.name, need, "", None, keys)
 
 
-def _counted(plan: SolvedPlan, pieces: list[Piece]) -> str:
-    spare = sum(plan.plan.spares.get(piece.id, 0) for piece in pieces)
-    said = "1 part" if len(pieces) == 1 else f"{len(pieces)} parts"
+def _counted(pieces: list[Piece]) -> str:
+    """*7 parts and 1 spare*: a spare one is there under the same id."""
+    parts = len({piece.id for piece in pieces})
+    spare, said = len(pieces) - parts, "1 part" if parts == 1 else f"{parts} parts"
     return f"{said} and {spare} spare" if spare else said
 
 
@@ -114,7 +116,7 @@ def _laid_out(plan: SolvedPlan, one: OnStock, need: str, keys: tuple[Key, ...]) 
     laid, row = one.laid, one.sheet
     layout, in_hand = laid.best, max(row.in_hand, laid.sawn)
     count = len(layout.sheets)
-    need = "; ".join(filter(None, [need, doubt(laid, count)]))
+    need = "; ".join(filter(None, [need, doubt(one, count)]))
     need += f"; {len(layout.left)} of them come out of none" if layout.left else ""
     need += f"; {count} needed, {in_hand} in hand" if in_hand and count else ""
     sold = dict(zip(one.stock.sizes, [row, *row.panels], strict=True))
@@ -163,7 +165,7 @@ def _boards(plan: SolvedPlan, pieces: list[Piece]) -> Iterator[_Line]:
         keys = tuple(piece.length for piece in of_it)
         run = sum((_length_and_width(piece)[0] for piece in of_it), Fraction(0))
         if id_ in laid:
-            need = f"{_counted(plan, of_it)}, {shopping.show_run(run, plan.plan.units.length)}"
+            need = f"{_counted(of_it)}, {shopping.show_run(run, plan.plan.units.length)}"
             yield from _laid_out(plan, laid[id_], need, keys)
         else:
             wide = plan.plan.length(board.width)
