@@ -172,7 +172,8 @@ def layout_command(plan_file: Path, aim: Aim | None, seconds: float, as_json: bo
 
     Exit status 1 where a part comes out of none.
     """
-    from vasculum.plan.telling.sheets import layouts_of, rows_shown, way_of
+    from vasculum.plan.telling.layouts import layouts_of
+    from vasculum.plan.telling.sheets import rows_shown, way_of
 
     plan = _solved(plan_file)
     if seconds:

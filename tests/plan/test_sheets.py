@@ -26,7 +26,8 @@ from vasculum.plan.document.reading import FaultyPlan, write_plan
 from vasculum.plan.making.on_stock import OnStock, stocks_of
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.making.regions import regions
-from vasculum.plan.telling.sheets import layouts_of, rows_shown, way_of
+from vasculum.plan.telling.layouts import layouts_of
+from vasculum.plan.telling.sheets import rows_shown, way_of
 from vasculum.plan.telling.solution import solution_of
 
 

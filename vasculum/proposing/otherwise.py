@@ -22,7 +22,7 @@ from vasculum.plan.laying.asked import asked_at
 from vasculum.plan.laying.places import PLAN
 from vasculum.plan.laying.solving import SolvedPlan, nearest_key, solve_plan
 from vasculum.plan.making.goods import goods_of
-from vasculum.plan.making.on_stock import is_ripped_as_thick, row_of, stocks_of
+from vasculum.plan.making.on_stock import is_ripped_as_thick, row_of, stocks_of, strips_of
 from vasculum.plan.making.piece import STRIPS
 from vasculum.plan.making.pieces import pieces_of
 from vasculum.plan.telling.shopping import shopping_of
@@ -111,8 +111,7 @@ def _is_asked(plan: SolvedPlan, name: str) -> bool:
 def _comes_out(plan: SolvedPlan) -> bool:
     """Whether everything comes out of what it is cut from, strips as thick as it is."""
     library = plan.plan.library
-    strips = (piece for piece in pieces_of(plan) if piece.rule.stock in STRIPS)
-    sheets = ((piece, library.sheets.get(row_of(plan, piece) or "")) for piece in strips)
+    sheets = ((piece, library.sheets.get(row_of(plan, piece) or "")) for piece in strips_of(plan))
     fits = all(is_ripped_as_thick(plan, piece, sheet) for piece, sheet in sheets if sheet is not None)
     return fits and not any(one.laid.best.left for one in stocks_of(plan))
 

@@ -63,9 +63,7 @@ def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFoun
         seconds: for all rows together.
     """
     begun, found = monotonic(), _Found({}, [], [], tell)
-    open_rows = [one for one in stocks_of(plan) if could_be_fewer(plan.plan, one)]
-    for one in open_rows:
-        _search(plan, one, seconds * SEARCHED / len(open_rows), found)
+    _search_all(plan, seconds * SEARCHED, found)
     for one in stocks_of(plan):
         _one_less(plan, one, found)
     for other in otherwise(plan, lambda: monotonic() - begun > seconds):
@@ -75,14 +73,9 @@ def better_layouts(plan: SolvedPlan, seconds: float, tell: Callable[[LayoutsFoun
 
 def with_better_layouts(plan: SolvedPlan, seconds: float) -> SolvedPlan:
     """The plan with the best layouts that were found in so many seconds."""
-    latest = nothing_yet()
-
-    def tell(found: LayoutsFound) -> None:
-        nonlocal latest
-        latest = found
-
-    better_layouts(plan, seconds, tell)
-    steps = [step for row in latest.rows for step in row.patch]
+    found = _Found({}, [], [], lambda _: None)
+    _search_all(plan, seconds, found)
+    steps = [step for row in found.rows.values() for step in row.patch]
     return solve_plan(patched(plan.plan, steps), plan) if steps else plan
 
 
@@ -102,6 +95,13 @@ class _Found(NamedTuple):
     def say(self) -> None:
         rows = list(self.rows.values())
         self.tell(LayoutsFound(can_search=is_installed(), rows=rows, less=self.less, otherwise=self.otherwise))
+
+
+def _search_all(plan: SolvedPlan, seconds: float, found: _Found) -> None:
+    """Search every row of which less might be bought, each for its share of the time."""
+    rows = [one for one in stocks_of(plan) if could_be_fewer(plan.plan, one)]
+    for one in rows:
+        _search(plan, one, seconds / len(rows), found)
 
 
 def _search(plan: SolvedPlan, one: OnStock, seconds: float, found: _Found) -> None:

@@ -45,6 +45,10 @@ class OnStock(NamedTuple):
         """What is cut from the rack, with every cut."""
         return [(offcut, opened(piece, self.blanks)) for offcut, piece in self.laid.on_offcuts]
 
+    def all_sawn(self, layout: Layout) -> list[Piece]:
+        """Everything that is sawn one way: offcuts of the rack first, then sheets."""
+        return [*(piece for _, piece in self.on_offcuts), *self.as_cut(layout.sheets)]
+
     @property
     def members(self) -> dict[str, str]:
         """The blank of each part that comes out of one."""
@@ -179,6 +183,11 @@ def _parts(plan: SolvedPlan, id_: str, row: Sheet | Board) -> tuple[list[Part], 
 def row_of(plan: SolvedPlan, piece: MadePiece) -> str | None:
     """The row of the library that a piece is cut from: its sheet or board, or what strips are ripped from."""
     return plan.plan.choices.get("strip_board") if piece.rule.stock in STRIPS else piece.sheet
+
+
+def strips_of(plan: SolvedPlan) -> list[MadePiece]:
+    """Everything that is ripped in strips: packing, wooden runners, battens."""
+    return [piece for piece in pieces_of(plan) if piece.rule.stock in STRIPS]
 
 
 def _face(plan: SolvedPlan, piece: MadePiece, row: Sheet | Board, over: Mm) -> tuple[Mm, Mm]:

@@ -22,15 +22,14 @@ from vasculum.plan.making.on_stock import (
     chosen,
     is_ripped_as_thick,
     kept_of,
-    layout_of,
     offcuts_of,
     row_of,
     settings_in_work,
     stocks_of,
+    strips_of,
     ways_of,
 )
-from vasculum.plan.making.piece import STRIPS
-from vasculum.plan.making.pieces import made_of, pieces_of
+from vasculum.plan.making.pieces import made_of
 from vasculum.plan.making.proofs import is_proved
 
 
@@ -182,11 +181,11 @@ def _size_said(one: OnStock, size: tuple[Mm, Mm], unit: Unit) -> str:
 def doubt(one: OnStock, count: int) -> str:
     """*at least 4 by area: one may be too many*, of so many; nothing where no fewer will do."""
     over = count - one.laid.bound.sheets
-    if over > 0 and one.stock.others:
+    if over <= 0:
+        return ""
+    if one.stock.others:
         return "a cheaper mix may be possible"
-    return (
-        f"at least {one.laid.bound.sheets} by area: {'one' if over == 1 else over} may be too many" if over > 0 else ""
-    )
+    return f"at least {one.laid.bound.sheets} by area: {'one' if over == 1 else over} may be too many"
 
 
 def could_be_fewer(plan: Plan, one: OnStock) -> bool:
@@ -202,7 +201,8 @@ def part_called(plan: SolvedPlan, name: str) -> str:
     if role == PANEL and place in plan.plan.places:
         return f"faces of {plan.plan.places[place].name}"
     if role == PANEL and place in plan.plan.together:
-        return " and ".join(part_called(plan, part) for part in plan.plan.together[place])
+        there = [part for part in plan.plan.together[place] if part in made_of(plan).by_id]
+        return " and ".join(part_called(plan, part) for part in there)
     like = made_as(name)
     piece = made_of(plan).by_id.get(like)
     if piece is None:
@@ -222,10 +222,9 @@ def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
     unused = len([*offcuts_of(plan.plan, one.row)]) - len(one.laid.on_offcuts)
     if one.laid.kept is not None and unused:
         yield f"The layout that is kept leaves {unused} of the rack unused: lay out anew to use what fits."
-    for piece in pieces_of(plan):
-        is_sheet, is_strip = isinstance(one.sheet, Sheet), piece.rule.stock in STRIPS
-        if is_strip and is_sheet and row_of(plan, piece) == one.row and not is_ripped_as_thick(plan, piece, one.sheet):
-            thick = show(piece.size[2], unit) if piece.size else ""
+    for piece in strips_of(plan) if isinstance(one.sheet, Sheet) else ():
+        if piece.size and row_of(plan, piece) == one.row and not is_ripped_as_thick(plan, piece, one.sheet):
+            thick = show(piece.size[2], unit)
             yield f"{part_called(plan, piece.id)} is {thick} thick: it does not come out of this sheet."
     own = set(one.members) | {part.name for part in one.parts}
     for names in plan.plan.together.values():
@@ -246,7 +245,7 @@ def _notes(plan: SolvedPlan, one: OnStock) -> Iterator[str]:
 
 def _way(plan: SolvedPlan, one: OnStock, aim: Aim, layout: Layout) -> WayShown:
     unit = plan.plan.units.length
-    largest, sawn = layout.offcuts()[:1], _sawn(one, layout)
+    largest, sawn = layout.offcuts()[:1], one.all_sawn(layout)
     first = list(_first_cuts(plan, one, layout))
     count, price = sum(len(sheet.cuts) for sheet in first), chosen(plan, "cut_price")
     return WayShown(
@@ -300,87 +299,3 @@ def _first_cuts(plan: SolvedPlan, one: OnStock, layout: Layout) -> Iterator[Firs
             cuts=[f"{cut.cut} {show(cut.size, unit)}" for cut in broken.cuts],
             pieces=[f"{show(length, unit)} × {show(width, unit)}" for length, width in broken.pieces],
         )
-
-
-def _sawn(one: OnStock, layout: Layout) -> list[Piece]:
-    """Everything that is sawn: offcuts of the rack first, then sheets."""
-    return [*(piece for _, piece in one.on_offcuts), *one.as_cut(layout.sheets)]
-
-
-# ---- as open data ------------------------------------------------------------------------------------------------
-
-
-class Tree(Model):
-    """What a rectangle of a sheet is cut into, mm from the sheet's lower left corner."""
-
-    x: float
-    y: float
-    length: float
-    width: float
-    part: str
-    """Empty for an offcut, and for what is cut further."""
-    turned: bool
-    cut: Literal["rip", "crosscut"] | None
-    children: list[Tree]
-
-
-class RowLayout(Model):
-    """The layout of one row of stock, as data."""
-
-    stock: str
-    sheets: int
-    bound: int
-    settings: int
-    cuts: int
-    offcut: list[float]
-    waste: float
-    left: list[str]
-    offcuts: list[Tree]
-    """What comes out of offcuts of the rack, before any sheet."""
-    trees: list[Tree]
-
-
-class Layouts(Model):
-    """Every row of stock of a plan, laid out one way."""
-
-    aim: Aim | None
-    """Nothing where each is laid out as it was kept, or with the fewest sheets."""
-    rows: list[RowLayout]
-
-
-def layouts_of(plan: SolvedPlan, aim: Aim | None = None) -> Layouts:
-    """Everything that was laid out, as data."""
-    return Layouts(aim=aim, rows=[_row(plan, one, layout_of(one.laid, aim)[1]) for one in stocks_of(plan)])
-
-
-def _row(plan: SolvedPlan, one: OnStock, layout: Layout) -> RowLayout:
-    largest, sawn = layout.offcuts()[:1], _sawn(one, layout)
-    return RowLayout(
-        stock=one.sheet.name,
-        sheets=len(layout.sheets),
-        bound=one.laid.bound.sheets,
-        settings=len(settings_of(sawn)),
-        cuts=sum(piece.cuts() for piece in sawn),
-        offcut=[_mm(size) for piece in largest for size in (piece.length, piece.width)],
-        waste=round(float(waste_of(layout, one.stock)), 4),
-        left=[part_called(plan, name) for name in layout.left],
-        offcuts=[_tree(plan, piece) for _, piece in one.on_offcuts],
-        trees=[_tree(plan, sheet) for sheet in one.as_cut(layout.sheets)],
-    )
-
-
-def _tree(plan: SolvedPlan, one: Piece) -> Tree:
-    return Tree(
-        x=_mm(one.x),
-        y=_mm(one.y),
-        length=_mm(one.length),
-        width=_mm(one.width),
-        part=part_called(plan, one.part) if one.part else "",
-        turned=one.is_turned,
-        cut=one.cut,
-        children=[_tree(plan, child) for child in one.children],
-    )
-
-
-def _mm(size: Mm) -> float:
-    return round(float(size), 3)
