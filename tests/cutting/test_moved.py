@@ -9,8 +9,8 @@ from hypothesis import strategies as st
 from tests.cutting.test_cutting import DRAWN, METRIC, PAIR
 from vasculum.cutting.bound import fits
 from vasculum.cutting.checked import faults
-from vasculum.cutting.model import Layout, Mm, Part, Piece
-from vasculum.cutting.moved import InTheWay, Move, moved
+from vasculum.cutting.model import Layout, Mm, Part, Piece, Stock
+from vasculum.cutting.moved import InTheWay, Move, TooManyCuts, moved
 from vasculum.cutting.strips import strips
 from vasculum.cutting.ways import laid_out
 
@@ -63,6 +63,19 @@ def test_the_cut_that_would_go_through_it_is_told() -> None:
     assert (refusal.value.cut, refusal.value.at) == (None, Mm(66))
 
 
+@pytest.mark.parametrize("stock", [METRIC._replace(stages=2), METRIC._replace(least_ripped=Mm(700))])
+def test_what_the_saw_alone_forbids_is_told_as_that(stock: Stock) -> None:
+    """Behind 1000 and 800 x 500 two of 600 x 240 over each other: a third stage, and a rip of 600."""
+    parts = (*PAIR, Part("c", Mm(600), Mm(240)), Part("d", Mm(600), Mm(240)))
+    sizes = {part.name: part for part in parts}
+    sheets = strips(parts, METRIC, is_pure=True).sheets
+    beside = moved(sheets, Move("c", 0, Mm(2000), Mm(100)), sizes, METRIC)
+    over = Move("d", 0, Mm(1900), Mm(300))
+    assert where(moved(beside, over, sizes, METRIC), "d") == (0, 1806, 243)
+    with pytest.raises(TooManyCuts):
+        moved(beside, over, sizes, stock)
+
+
 def test_what_is_not_there_is_refused() -> None:
     sizes = {part.name: part for part in PAIR}
     for move in (Move("z", 0, Mm(1), Mm(1)), Move("a", 2, Mm(1), Mm(1)), Move("a", -1, Mm(1), Mm(1))):
@@ -90,7 +103,7 @@ def test_wherever_it_goes_everything_is_there_once_and_can_be_cut(
     move = Move(fitting[which % len(fitting)].name, sheet % (len(sheets) + 1), x, y)
     try:
         after = moved(sheets, move, {part.name: part for part in fitting}, METRIC)
-    except (InTheWay, KeyError):
+    except (InTheWay, TooManyCuts, KeyError):
         return
     assert faults(Layout(tuple(after)), fitting, METRIC) == []
     assert where(after, move.part)[0] in (move.sheet, move.sheet - 1)

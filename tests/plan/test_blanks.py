@@ -99,6 +99,20 @@ def test_one_of_a_pair_is_moved_with_the_other() -> None:
     assert set(groups[0]) <= second
 
 
+def test_a_part_that_the_saw_alone_forbids_is_refused_as_that() -> None:
+    """Where nothing shorter than 30 in is ripped, a side of 18 in does not go beside what lies in its strip."""
+    plan = with_choices(bank(), least_ripped="30 in")
+    one = row_of(plan)
+    parts = [leaf.part for leaf in one.laid.fewest_sheets.sheets[0].leaves() if leaf.part]
+    refused = []
+    for x, y in ((x, y) for x in range(0, 2400, 150) for y in range(0, 1200, 100)):
+        try:
+            act(plan, "move-part", row=one.row, aim="sheets", part=parts[-1], sheet=1, x=x, y=y)
+        except PlanRefused as refusal:
+            refused.append(refusal.code)
+    assert "too-many-cuts" in refused
+
+
 def test_they_are_laid_apart_again_and_what_no_longer_goes_together_is_told() -> None:
     plan, groups = paired()
     apart = act(plan, "cut-apart", groups=list(plan.together))

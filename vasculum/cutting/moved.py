@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from typing import NamedTuple
 
-from vasculum.cutting.checked import faults
+from vasculum.cutting.checked import CannotBeCut, refuse
 from vasculum.cutting.model import ACROSS, NOTHING, Layout, Mm, Part, Piece, Stock, Way
 from vasculum.cutting.slices import DoesNotFit, Sizes, Slice, placed, slice_of, without
 
@@ -17,6 +17,10 @@ class Move(NamedTuple):
     sheet: int
     x: Mm
     y: Mm
+
+
+class TooManyCuts(Exception):
+    """It could lie there, by more stages of cuts than the saw is given, or by ripping a piece that is too short."""
 
 
 class InTheWay(Exception):
@@ -32,6 +36,7 @@ def moved(sheets: Sequence[Piece], move: Move, sizes: Sizes, stock: Stock) -> li
 
     Raises:
         InTheWay: where it cannot lie there.
+        TooManyCuts: where only the saw forbids it.
         KeyError: where no sheet has such a part, or there is no such sheet.
     """
     source = next((at for at, sheet in enumerate(sheets) if move.part in slice_of(sheet).parts()), None)
@@ -41,13 +46,17 @@ def moved(sheets: Sequence[Piece], move: Move, sizes: Sizes, stock: Stock) -> li
     target = _leaf_at(sheets[move.sheet], move) if move.sheet < len(sheets) else _whole(stock)
     if target is None or target.part == part.name:
         raise InTheWay(None, Mm(0)) if target is None else KeyError(move)
-    found = []
+    found, is_forbidden = [], False
     ways = _tried(sheets, source, target, move, part) if move.sheet < len(sheets) else _alone(sheets, source, part)
     for tried in ways:
         try:
             found.append(_cut(tried, sizes, stock))
         except DoesNotFit:
             continue
+        except CannotBeCut:
+            is_forbidden = True
+    if is_forbidden and not found:
+        raise TooManyCuts
     if not found:
         raise _in_the_way(sheets[move.sheet] if move.sheet < len(sheets) else target, target, part)
     return min(found, key=lambda one: _away(one, move))
@@ -110,8 +119,7 @@ def _cut(slices: Sequence[Slice | None], sizes: Sizes, stock: Stock) -> list[Pie
     sheets = [placed(one, sizes, stock) for one in slices if one is not None]
     layout = Layout(tuple(sheets))
     lain = {leaf.part for leaf in layout.parts()}
-    if faults(layout, [sizes[name] for name in lain], stock):
-        raise DoesNotFit("rip", Mm(0))
+    refuse(layout, [sizes[name] for name in lain], stock)
     return sheets
 
 

@@ -11,7 +11,7 @@ from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import read_increment, show, show_with_unit
 from vasculum.cutting.bound import holds
 from vasculum.cutting.model import Layout, Mm, Part, Piece
-from vasculum.cutting.moved import InTheWay, Move, moved
+from vasculum.cutting.moved import InTheWay, Move, TooManyCuts, moved
 from vasculum.cutting.ways import Aim
 from vasculum.plan.document import KeptSheet, as_usual
 from vasculum.plan.document.patching import PatchStep
@@ -219,7 +219,7 @@ class MovePart(Act):
 
         Raises:
             NoSuchQuantity: ``no-such-stock``, ``no-such-part``.
-            PlanRefused: ``cut-through`` with the cut that would go through it, ``is-sawn``.
+            PlanRefused: ``cut-through`` with the cut that would go through it, ``too-many-cuts``, ``is-sawn``.
         """
         one = _row(now, self.row)
         sheets = layout_of(one.laid, self.aim)[1].sheets
@@ -239,6 +239,12 @@ class MovePart(Act):
             after = moved(sheets[sawn:], move, sizes, one.stock)
         except InTheWay as refusal:
             raise PlanRefused("cut-through", _said(now, self.part, refusal), "Put it where more is free.") from None
+        except TooManyCuts:
+            raise PlanRefused(
+                "too-many-cuts",
+                "That takes more stages of cuts than were chosen, or rips a piece that is too short.",
+                "Put it elsewhere, or choose more stages.",
+            ) from None
         yield kept_as(now, one, [*sheets[:sawn], *after])
 
 
