@@ -13,6 +13,7 @@ from vasculum.cutting.lengths import are_lengths, search_lengths
 from vasculum.cutting.model import Layout, Mm, Part, Size, Stock, Trims
 from vasculum.cutting.slices import slice_of
 from vasculum.cutting.sold import bought
+from vasculum.cutting.strips import strips
 from vasculum.cutting.ways import Kept, laid_out
 
 BOARD = Stock(Mm(2400), Mm(45), Mm(3), price=Mm(10), others=(Size(Mm(1200), Mm(45), Mm(6)),))
@@ -105,14 +106,17 @@ def test_the_search_of_lengths_finds_and_proves_the_cheapest_mix(
     layout, least = told[-1]
     assert faults(layout, parts, stock) == []
     assert paid(layout, parts, stock) == least == cheapest_mix(parts, stock)
-    assert paid(laid_out(parts, stock).fewest_sheets, parts, stock) >= least
+    at_once = laid_out(parts, stock).fewest_sheets
+    assert faults(at_once, parts, stock) == []
+    assert paid(at_once, parts, stock) >= least
 
 
-def test_what_strips_do_not_find_the_search_of_lengths_does() -> None:
+def test_what_strips_do_not_find_is_found_where_boards_are_filled_and_proved_by_the_search() -> None:
     """1130 + 620 + 310 + 310 is 2370, 700 + 700 + 455 + 455 is 2310, each with three kerfs: two boards, proved."""
     parts = lengths(700, 700, 620, 1130, 455, 310, 310, 455)
     stock = BOARD._replace(others=())
-    assert len(laid_out(parts, stock).fewest_sheets.sheets) == 3
+    assert min(len(strips(parts, stock, is_first_fit=fit).sheets) for fit in (False, True)) == 3
+    assert len(laid_out(parts, stock).fewest_sheets.sheets) == 2
     told: list[tuple[Layout, Mm]] = []
     search_lengths(parts, stock, PATIENCE, lambda layout, least: told.append((layout, least)))
     assert len(told[-1][0].sheets) == told[-1][1] == 2
@@ -148,3 +152,15 @@ def test_a_layout_of_lengths_that_cannot_be_sawn_is_not_told() -> None:
     assert told == []
     search_lengths(parts, stock._replace(least_ripped=Mm(500)), PATIENCE, lambda layout, _least: told.append(layout))
     assert len(told[-1].sheets) == 1
+
+
+@settings(max_examples=40, deadline=None)
+@given(st.lists(st.integers(100, 2500), min_size=1, max_size=30).map(lambda sizes: lengths(*sizes)), st.integers(0, 50))
+def test_boards_that_are_filled_one_by_one_lose_nothing_and_are_never_more_than_by_first_fit(
+    parts: tuple[Part, ...], kerf: int
+) -> None:
+    stock = BOARD._replace(others=(), kerf=Mm(kerf))
+    laid = laid_out(parts, stock).fewest_sheets
+    assert faults(laid, parts, stock) == []
+    assert laid.left == tuple(part.name for part in parts if part.length > stock.length)
+    assert len(laid.sheets) <= len(strips(parts, stock, is_first_fit=True).sheets)

@@ -5,7 +5,7 @@ What is bought least is found and proved, with several lengths to buy as well.
 
 from __future__ import annotations
 
-from collections import defaultdict
+from collections import Counter, defaultdict
 from collections.abc import Callable, Iterable, Sequence
 from fractions import Fraction
 from itertools import pairwise
@@ -19,6 +19,7 @@ from vasculum.cutting.sold import cost_of, in_their_sizes
 
 Found = Callable[[Layout, Mm], None]
 WORKERS = 2
+MOST_SUMS = 2000
 MOST_BOARDS = 40
 """More boards are not asked for: it takes too long."""
 
@@ -42,6 +43,35 @@ def are_lengths(parts: Sequence[Part], stock: Stock) -> bool:
     """Whether no two parts lie beside each other, however they lie."""
     narrowest = min((min(one.width, one.length) if one.may_turn else one.width for one in parts), default=stock.width)
     return stock.usable[1] < 2 * narrowest + stock.kerf
+
+
+def fullest(parts: Sequence[Part], stock: Stock) -> Layout:
+    """Board by board the longest part that is left, and beside it whatever fills the board best."""
+    alike = _alike(parts, stock)
+    left = Counter({run: len(names) for run, names in alike.items()})
+    boards = []
+    while left.total():
+        first = next(run for run in alike if left[run])
+        left[first] -= 1
+        board = Counter([first, *_filling(left, stock.usable[0] - first.length, stock.kerf)])
+        left -= board - Counter([first])
+        boards.append(dict(board))
+    return _laid(boards, alike, parts, stock)
+
+
+def _filling(left: Counter[_Run], room: Mm, kerf: Mm) -> list[_Run]:
+    """What fills a rest best, each piece behind a kerf; of very many sums the first."""
+    sums: dict[Mm, tuple[Mm, _Run] | None] = {NOTHING: None}
+    for run in left.elements():
+        for before in list(sums):
+            after = before + kerf + run.length
+            if after <= room and after not in sums and len(sums) < MOST_SUMS:
+                sums[after] = before, run
+    found, at = [], max(sums)
+    while (step := sums[at]) is not None:
+        at, run = step
+        found.append(run)
+    return found
 
 
 def search_lengths(parts: Sequence[Part], stock: Stock, seconds: float, found: Found) -> None:

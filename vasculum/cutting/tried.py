@@ -13,6 +13,7 @@ from typing import cast
 from vasculum.cutting.around import filled
 from vasculum.cutting.bound import fits
 from vasculum.cutting.checked import can_be_sawn, refuse
+from vasculum.cutting.lengths import are_lengths, fullest
 from vasculum.cutting.model import NOTHING, Layout, Mm, Part, Piece, Size, Stock, Trims
 from vasculum.cutting.order import settings_of
 from vasculum.cutting.slices import Sizes, placed, slice_of
@@ -59,6 +60,9 @@ def _tried(parts: list[Part], stock: Stock, least: int) -> Iterator[Layout]:
         found = strips(parts, stock, across_first=across, is_first_fit=True)
         fewest = min(fewest, len(found.sheets))
         yield found
+    if len(parts) <= MIXED and are_lengths(parts, stock):
+        found = fullest([part for part in parts if fits(part, stock)], stock)
+        yield found._replace(left=tuple(part.name for part in parts if not fits(part, stock)))
     if len(parts) <= FEW and fewest > least:
         for order in permutations(range(len(parts))):
             yield strips(parts, stock, is_first_fit=True, order=order)
