@@ -79,6 +79,8 @@ def test_a_bad_size_or_price_is_refused() -> None:
     for length, width in (("97", "48"), ("60", "60")):
         with pytest.raises(FaultyPlan, match="more than it measures"):
             act(plan, "add-panel-size", sheet=row, length=length, width=width, price="35")
+    with pytest.raises(PlanRefused, match="that size already"):
+        act(sold("35"), "add-panel-size", sheet=row, length="48", width="4 ft", price="40")
     assert "also sold" in told(plan, "add-panel-size", sheet=row, length="48", width="48", price="35")
 
 

@@ -6,6 +6,7 @@ import pytest
 
 from tests.helpers import act, changed, solved, step, with_choices
 from tests.plan.test_boards_in_hand import runners_of_wood
+from tests.plan.test_own_parts import with_own
 from vasculum.plan.document import Plan
 from vasculum.plan.document.patching import patched
 from vasculum.plan.document.reading import FaultyPlan, read_plan, write_plan
@@ -69,6 +70,19 @@ def test_a_proof_is_said_only_while_it_is_of_the_same() -> None:
     ):
         assert "proved" not in of_board(other).says
     assert "proved" not in of_board(proved).says  # 4 is more than the 3 that are the least
+
+
+def test_a_proof_is_not_said_beside_what_was_sawn_and_belongs_to_nothing_any_more() -> None:
+    """Proved, then a part of one's own more, sawn with the others, and taken out: the parts are those of the proof."""
+    plan = two_of_18()
+    (found,) = found_for(plan).rows
+    proved, row = patched(plan, found.patch), of_board(plan).row
+    more, own = with_own(proved, "own_parts", "Ledge", length="10 in", width="1 1/2 in", stock=row)
+    sawn = act(more, "saw-sheet", row=row, aim="kept", sheet=len(of_board(more).ways[-1].first_cuts), is_sawn=True)
+    gone = act(sawn, "take-own-out", own=own)
+    assert "no cheaper mix" in of_board(proved).says
+    assert "proved" not in of_board(gone).says
+    assert [note for note in of_board(gone).notes if "belongs to nothing" in note]
 
 
 @pytest.mark.parametrize("proof", [{"least": "1.5", "of": "0" * 32}, {"least": "2", "of": "here"}, {"least": "2"}])

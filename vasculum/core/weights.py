@@ -27,6 +27,9 @@ _BARE = re.compile(_NUMBER)
 _WEIGHT = re.compile(rf"\s*{_NUMBER}\s*(kg|g|lb|lbs|oz)\s*", re.IGNORECASE)
 
 
+SECTION_DENSITY = {"angle": 1800, "pipe": 1800}
+"""Kilograms per cubic metre of a whole section that is mostly air, until its owner says better."""
+SECTION_SOURCE = "density of the whole section from memory: 25 × 25 × 3 of steel, 1.1 kg a metre"
 CUBIC_MM = 1_000_000_000
 """In a cubic metre."""
 

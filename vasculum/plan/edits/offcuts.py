@@ -123,15 +123,19 @@ class AddPanelSize(Act):
 
         Raises:
             NoSuchQuantity: ``no-such-stock``.
-            PlanRefused: ``size-unknown`` of a sheet without a width.
+            PlanRefused: ``size-unknown`` of a sheet without a width, ``already-there``.
             LengthRefused: where a size cannot be read.
         """
         row, price = _stock(now, self.sheet), self.price.strip() or None
-        sold = {"length": as_kept(self.length, now.plan), "price": price}
+        length = as_kept(self.length, now.plan)
+        width = row.width if isinstance(row, Board) else _width(now, self.sheet, self.width)
+        sizes = [(now.plan.length(one.length), now.plan.length(one.width)) for one in row.panels]
+        if (now.plan.length(length or ""), now.plan.length(width or "")) in sizes:
+            raise PlanRefused("already-there", f"{row.name} is sold in that size already.", "Take that one out first.")
+        sold = {"length": length, "price": price}
         if isinstance(row, Board):
             yield put(f"/library/boards/{self.sheet}/lengths/-", sold)
         else:
-            width = _width(now, self.sheet, self.width)
             yield put(f"/library/sheets/{self.sheet}/panels/-", {**sold, "width": width})
 
 

@@ -10,6 +10,7 @@ from pydantic import Field
 from vasculum.core.errors import NoSuchQuantity, PlanRefused
 from vasculum.core.lengths import Unit
 from vasculum.core.tables import choosables, stock_bands, stock_boards, stock_sheets
+from vasculum.core.weights import SECTION_DENSITY, SECTION_SOURCE
 from vasculum.plan.document import Library, Model, Name, Plan, Section, as_usual
 from vasculum.plan.document.patching import PatchStep
 from vasculum.plan.document.starting import sheet_row
@@ -74,11 +75,6 @@ class AddStock(Act):
         yield numbers.given()
 
 
-HOLLOW: tuple[Section, ...] = ("angle", "pipe")
-HOLLOW_DENSITY = 1800
-HOLLOW_SOURCE = "named by its owner; density of the whole section from memory: 25 × 25 × 3 of steel, 1.1 kg a metre"
-
-
 class NameStock(Act):
     """A sheet or a board of one's own, by its name and sizes; chosen at once for a part, where one is named."""
 
@@ -115,8 +111,8 @@ class NameStock(Act):
         row: dict[str, Any] = {"name": self.name, **kept, "source": "named by its owner"}
         if self.kind == "boards" and self.section != "board":
             row["section"] = self.section
-        if self.section in HOLLOW:
-            row |= {"density": HOLLOW_DENSITY, "source": HOLLOW_SOURCE}
+        if self.section in SECTION_DENSITY:
+            row |= {"density": SECTION_DENSITY[self.section], "source": f"named by its owner; {SECTION_SOURCE}"}
         yield put(f"/library/{self.kind}/{id_}", row)
         if self.role is not None:
             where, _ = choices_at(now.plan, self.at)

@@ -19,11 +19,13 @@ def proof_of(one: OnStock, least: Mm) -> Proved | None:
 
 
 def is_proved(plan: Plan, one: OnStock) -> bool:
-    """Whether it was proved that nothing less is possible than what is bought now."""
+    """Whether it was proved that nothing less can be bought; never beside what was sawn for nothing."""
     proof = plan.proved.get(one.row)
     if proof is None or proof.of != _parts_and_stock(one):
         return False
     known = {part.name: part for part in one.parts}
+    if any(leaf.part not in known for leaf in one.laid.best.parts()):
+        return False
     return bought(one.laid.best.sheets, known, compared(one.stock)) <= Fraction(proof.least)
 
 

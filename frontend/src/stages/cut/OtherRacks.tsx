@@ -9,7 +9,7 @@ import { useCommands, usePlan } from '../../plan/PlanDesk'
 /** What the racks of other plans have of a stock: it comes into this rack, and is gone from that one. */
 export function OtherRacks({ row }: { row: Schemas['RowShown'] }) {
   const { plan } = usePlan()
-  const { act } = useCommands()
+  const { edit } = useCommands()
   const queries = useQueryClient()
   const path = { plan_id: plan.id }
   const key = ['racks', plan.id, plan.revision]
@@ -20,18 +20,14 @@ export function OtherRacks({ row }: { row: Schemas['RowShown'] }) {
   const units = plan.document.units.length
   const found = (data?.offcuts ?? []).filter((one) => one.offcut.row === row.row)
   if (found.length === 0) return null
+  /** Here first: what goes wrong in between leaves it in both racks, and never in none. */
   const take = async (one: Schemas['OffcutOf']) => {
+    if ((await edit(change(one.patch), `An offcut from the rack of ${one.plan_name}`)) !== null) return
     const there = { params: { path: { plan_id: one.plan } } }
     const gone = { do: 'take-offcut-out', offcut: one.offcut.offcut } as const
-    await answered(
-      client.POST('/api/plans/{plan_id}/edits', {
-        ...there,
-        body: { base: one.revision, act: gone, label: `An offcut taken over into ${plan.document.name}` },
-      }),
-    ).then(
-      () => act(change(one.patch), `An offcut from the rack of ${one.plan_name}`),
-      () => queries.invalidateQueries({ queryKey: key }),
-    )
+    const body = { base: one.revision, act: gone, label: `An offcut taken over into ${plan.document.name}` }
+    await answered(client.POST('/api/plans/{plan_id}/edits', { ...there, body })).catch(() => undefined)
+    queries.invalidateQueries({ queryKey: ['racks', plan.id] })
   }
   return (
     <>

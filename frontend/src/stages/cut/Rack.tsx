@@ -15,12 +15,13 @@ type Row = Schemas['RowShown']
 export function Rack({ row }: { row: Row }) {
   const { units, library } = usePlan().plan.document
   const { act, edit } = useCommands()
+  const [isOpen, setOpen] = useState(false)
   const isSheet = row.shelf === 'sheets'
   const at = `/library/${row.shelf}/${row.row}`
   const stock = isSheet ? library.sheets?.[row.row] : library.boards?.[row.row]
   const offcuts = Object.entries(library.offcuts ?? {}).filter(([, one]) => one.sheet === row.row)
   return (
-    <details>
+    <details onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>{offcuts.length > 0 ? `${offcuts.length} in the rack` : 'In hand'}</summary>
       <div className="pairs">
         <WrittenField
@@ -78,7 +79,7 @@ export function Rack({ row }: { row: Row }) {
           </li>
         ))}
       </ul>
-      <OtherRacks row={row} />
+      {isOpen && <OtherRacks row={row} />}
       <Asked
         called={`An offcut of ${row.name}`}
         fields={isSheet ? OFFCUT : OFFCUT.filter(([name]) => name !== 'width')}
